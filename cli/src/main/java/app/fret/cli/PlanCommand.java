@@ -1,0 +1,258 @@
+package app.fret.cli;
+
+import app.fret.files.ScorePlace;
+import app.fret.files.ScoreRejectedException;
+import app.fret.files.musicxml.MusicXmlReader;
+import app.fret.files.musicxml.MusicXmlWriter;
+import app.fret.files.musicxml.ReadPassage;
+import app.fret.files.musicxml.ScoreFile;
+import app.fret.files.plan.PlanJson;
+import app.fret.files.plan.PlanText;
+import app.fret.instrument.Hand;
+import app.fret.instrument.Instrument;
+import app.fret.instrument.Instruments;
+import app.fret.instrument.OutOfRangeException;
+import app.fret.instrument.Player;
+import app.fret.lefthand.Pin;
+import app.fret.lefthand.PinConflictException;
+import app.fret.lefthand.effort.Profiles;
+import app.fret.score.BeatUnit;
+import app.fret.score.Excerpt;
+import app.fret.score.Metre;
+import app.fret.score.Passage;
+import app.fret.score.PlayedNote;
+import app.fret.score.Tempo;
+import app.fret.study.Choices;
+import app.fret.study.MarkedPassage;
+import app.fret.study.Study;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.PrintWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import picocli.CommandLine;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** {@code fret plan FILE}: reads a score, plans it and prints the plan. */
+@CommandLine.Command(
+    name = "plan",
+    description = "Plans fingers, bow and practice for a passage.",
+    mixinStandardHelpOptions = true,
+    sortOptions = false)
+final class PlanCommand implements Callable<Integer> {
+  private static final Tempo ASSUMED_TEMPO = new Tempo(BeatUnit.QUARTER, 96);
+
+  @CommandLine.Spec private CommandLine.Model.CommandSpec spec;
+
+  @Parameters(index = "0", paramLabel = "FILE", description = "A .musicxml, .xml or .mxl file.")
+  private Path file;
+
+  @Option(names = "--instrument", required = true, description = "violin or viola.")
+  private String instrumentName;
+
+  @Option(names = "--part", description = "Number, from 1, or name of the part.")
+  private Optional<String> part;
+
+  @Option(names = "--bars", description = "Bars to plan, such as 5-12, as numbered in the file.")
+  private Optional<BarRange> bars;
+
+  @Option(names = "--target", description = "Target tempo in beats a minute.")
+  private Optional<Double> target;
+
+  @Option(
+      names = "--beat",
+      description =
+          "What the target counts: eighth, quarter, dotted-quarter, half, dotted-half, whole, bar.")
+  private Optional<String> beat;
+
+  @Option(names = "--profile", defaultValue = "secure", description = "secure (the default).")
+  private String profileName;
+
+  @Option(
+      names = "--hand",
+      defaultValue = "medium",
+      description = "small, medium, large, or the span from first to fourth finger in mm.")
+  private String hand;
+
+  @Option(
+      names = "--pin",
+      description = "BAR:INDEX=STRING:FINGER, such as 3:2=III:1; may be given several times.")
+  private List<PinOption> pins = new ArrayList<>();
+
+  @CommandLine.ArgGroup(exclusive = true)
+  private Format format = new Format();
+
+  @Option(names = "--out", description = "Also writes the marked part to this MusicXML file.")
+  private Optional<Path> out;
+
+  /** How the plan is printed. */
+  private static final class Format {
+    @Option(names = "--json", description = "Prints JSON (the default).")
+    private boolean json;
+
+    @Option(names = "--text", description = "Prints text to read at the stand.")
+    private boolean text;
+  }
+
+  @Override
+  public Integer call()
+      throws ScoreRejectedException, OutOfRangeException, PinConflictException, IOException {
+    Map<String, Double> timing = new LinkedHashMap<>();
+    long started = System.nanoTime();
+    Player player = player();
+    ScoreFile score = new MusicXmlReader().open(file);
+    int partIndex = part.isPresent() ? score.partOf(part.get()) : score.likelyPart(instrumentName);
+    ReadPassage read = score.read(partIndex);
+    Passage passage = cut(read.passage());
+    List<String> skipped = new ArrayList<>(read.skipped());
+    Choices choices = choices(passage, read, skipped);
+    timing.put("read", msSince(started));
+
+    Study study;
+    try {
+      study = Study.of(passage, player, choices, new StepTimes(timing));
+    } catch (OutOfRangeException e) {
+      throw new ScoreRejectedException(place(passage), e.getMessage());
+    } catch (PinConflictException e) {
+      throw new ScoreRejectedException(place(passage, e.note()), e.getMessage());
+    }
+    if (out.isPresent()) {
+      writeMarked(study, out.get());
+    }
+    PrintWriter writer = spec.commandLine().getOut();
+    writer.println(format.text ? PlanText.of(study, skipped) : PlanJson.of(study, skipped, timing));
+    writer.flush();
+    return CommandLine.ExitCode.OK;
+  }
+
+  private ScorePlace place(Passage passage) {
+    return ScorePlace.file(String.valueOf(file.getFileName())).inPart(passage.partName());
+  }
+
+  private ScorePlace place(Passage passage, int note) {
+    PlayedNote played = PlayedNote.of(passage).get(note);
+    return place(passage).inBar(passage.bars().get(played.bar()).label());
+  }
+
+  private Player player() {
+    Instrument instrument = Instruments.named(instrumentName.toLowerCase(Locale.ROOT));
+    return new Player("", instrument, hand(instrument));
+  }
+
+  private Hand hand(Instrument instrument) {
+    for (Hand.Preset preset : Hand.Preset.values()) {
+      if (preset.name().equalsIgnoreCase(hand)) {
+        return Hand.of(preset, instrument.handSize());
+      }
+    }
+    try {
+      return Hand.ofSpanMm(Double.parseDouble(hand), instrument.handSize());
+    } catch (NumberFormatException e) {
+      throw new IllegalArgumentException(
+          "'" + hand + "' is no hand; use small, medium, large or a span in mm");
+    }
+  }
+
+  private Passage cut(Passage whole) throws ScoreRejectedException {
+    if (bars.isEmpty()) {
+      return whole;
+    }
+    int first = barIndex(whole, bars.get().first());
+    int last = barIndex(whole, bars.get().last());
+    if (last < first) {
+      throw new IllegalArgumentException("--bars ends before it begins");
+    }
+    return Excerpt.cut(whole, first, last);
+  }
+
+  private int barIndex(Passage whole, String label) throws ScoreRejectedException {
+    for (int i = 0; i < whole.bars().size(); i++) {
+      if (whole.bars().get(i).label().equals(label)) {
+        return i;
+      }
+    }
+    throw new ScoreRejectedException(
+        place(whole),
+        "it has no bar "
+            + label
+            + "; its bars are "
+            + whole.bars().get(0).label()
+            + " to "
+            + whole.bars().get(whole.bars().size() - 1).label());
+  }
+
+  private Choices choices(Passage passage, ReadPassage read, List<String> skipped) {
+    Choices choices =
+        Choices.at(targetTempo(passage, read, skipped)).withProfile(Profiles.named(profileName));
+    List<PlayedNote> notes = PlayedNote.of(passage);
+    for (PinOption option : pins) {
+      choices = choices.withPin(pin(option, passage, notes));
+    }
+    return choices;
+  }
+
+  private Pin pin(PinOption option, Passage passage, List<PlayedNote> notes) {
+    int string = Instruments.named(instrumentName).stringOf(option.string());
+    return notes.stream()
+        .filter(n -> passage.bars().get(n.bar()).label().equals(option.bar()))
+        .filter(n -> n.indexInBar() == option.index())
+        .findFirst()
+        .map(n -> Pin.of(n.number(), string, option.finger()))
+        .orElseThrow(
+            () ->
+                new IllegalArgumentException(
+                    "--pin: bar " + option.bar() + " has no note " + option.index()));
+  }
+
+  private Tempo targetTempo(Passage passage, ReadPassage read, List<String> skipped) {
+    Metre metre = passage.bars().get(0).metre();
+    Optional<Tempo> printed = passage.printedTempo().or(read::playbackTempo);
+    Optional<BeatUnit> unit = beat.map(name -> BeatUnit.named(name, metre));
+    if (target.isPresent()) {
+      BeatUnit counted = unit.orElse(printed.map(Tempo::beat).orElse(BeatUnit.QUARTER));
+      return new Tempo(counted, target.get());
+    }
+    if (printed.isEmpty()) {
+      skipped.add(
+          "no tempo mark in the file: planned at quarter = 96; say --target to set another");
+    }
+    Tempo tempo = printed.orElse(ASSUMED_TEMPO);
+    return unit.map(tempo::in).orElse(tempo);
+  }
+
+  private static void writeMarked(Study study, Path path) throws IOException {
+    try (OutputStream stream = Files.newOutputStream(path)) {
+      new MusicXmlWriter().write(MarkedPassage.of(study), stream);
+    } catch (IOException e) {
+      throw new IOException(path.getFileName() + " cannot be written; is its folder there?", e);
+    }
+  }
+
+  private static double msSince(long startedNanos) {
+    return (System.nanoTime() - startedNanos) / 1e6;
+  }
+
+  /** Notes how long each step of a study took. */
+  private static final class StepTimes implements Study.Steps {
+    private final Map<String, Double> timing;
+    private long lastNanos = System.nanoTime();
+
+    StepTimes(Map<String, Double> timing) {
+      this.timing = timing;
+    }
+
+    @Override
+    public void finished(String step) {
+      timing.put(step, msSince(lastNanos));
+      lastNanos = System.nanoTime();
+    }
+  }
+}

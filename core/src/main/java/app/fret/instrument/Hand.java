@@ -1,0 +1,42 @@
+package app.fret.instrument;
+
+/**
+ * A player's left hand, measured in millimetres from first to fourth finger.
+ *
+ * @param comfortableMm span that can be held at ease
+ * @param greatestMm span that can be reached, with care
+ */
+public record Hand(double comfortableMm, double greatestMm) {
+  /** Sizes offered when nobody has a ruler at hand (common practice). */
+  public enum Preset {
+    SMALL(0.92),
+    MEDIUM(1.00),
+    LARGE(1.08);
+
+    private final double factor;
+
+    Preset(double factor) {
+      this.factor = factor;
+    }
+  }
+
+  public Hand {
+    if (!(comfortableMm > 0 && greatestMm >= comfortableMm)) {
+      throw new IllegalArgumentException(
+          "a hand of " + comfortableMm + " mm at ease and " + greatestMm + " mm at most");
+    }
+  }
+
+  /**
+   * A hand of usual size for an instrument. Millimetres at the standard string length: a longer
+   * instrument does not make a bigger hand.
+   */
+  public static Hand of(Preset preset, Instrument.HandSize size) {
+    return ofSpanMm(size.standardFrameMm() * preset.factor, size);
+  }
+
+  /** A hand measured with a ruler, in mm from first to fourth finger at ease. */
+  public static Hand ofSpanMm(double comfortableMm, Instrument.HandSize size) {
+    return new Hand(comfortableMm, comfortableMm * size.greatestFactor());
+  }
+}

@@ -1,0 +1,66 @@
+package app.fret.lefthand;
+
+import app.fret.lefthand.effort.EffortModel.Reason;
+import app.fret.lefthand.effort.Profile;
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Stop;
+import app.fret.score.PlayedNote;
+import java.util.List;
+
+/**
+ * A fingering of a whole passage with its reasons.
+ *
+ * @param profile what it was made to be good for
+ * @param effort total effort
+ * @param notes one entry a note, in order
+ * @param shifts the shifts, in order
+ * @param totals figures of the whole
+ */
+public record LeftHandPlan(
+    Profile profile, double effort, List<NotePlan> notes, List<Shift> shifts, Totals totals) {
+
+  public LeftHandPlan {
+    notes = List.copyOf(notes);
+    shifts = List.copyOf(shifts);
+  }
+
+  /**
+   * How one note is taken.
+   *
+   * @param note the note
+   * @param placement strings, fingers and hand
+   * @param effort effort of being there and of getting there from the note before
+   * @param reasons what that effort is made of, largest first, gains included
+   * @param otherWays the other strings and fingers it could have, cheapest first
+   */
+  public record NotePlan(
+      PlayedNote note,
+      Placement placement,
+      double effort,
+      List<Reason> reasons,
+      List<OtherWay> otherWays) {
+    public NotePlan {
+      reasons = List.copyOf(reasons);
+      otherWays = List.copyOf(otherWays);
+    }
+  }
+
+  /**
+   * Another way to take a note.
+   *
+   * @param stops its strings and fingers
+   * @param base where the hand would stand
+   * @param usesHand whether any finger stops a string
+   * @param extraEffort what the best plan with it costs more than the best plan of all, exactly
+   */
+  public record OtherWay(List<Stop> stops, int base, boolean usesHand, double extraEffort) {
+    public OtherWay {
+      stops = List.copyOf(stops);
+    }
+  }
+
+  /** Notes that no hand can hold and that were left out. */
+  public List<PlayedNote> leftOut() {
+    return notes.stream().filter(n -> n.placement().isLeftOut()).map(NotePlan::note).toList();
+  }
+}

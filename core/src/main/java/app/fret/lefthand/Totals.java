@@ -1,0 +1,32 @@
+package app.fret.lefthand;
+
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Figures of a whole fingering.
+ *
+ * @param shifts number of shifts
+ * @param travelMm way of the hand in all shifts, in mm
+ * @param longestShiftMm longest single shift in mm, 0 when there is none
+ * @param hardestShiftBits difficulty of the hardest shift in bits, 0 when there is none
+ * @param crossings changes to another string
+ * @param openStrings open strings played
+ * @param reaches notes for which the hand opens beyond its comfortable span
+ * @param highestBase base of the highest position, empty when no finger is used
+ * @param notesPerString stops on each string, by string number
+ */
+public record Totals(
+    int shifts,
+    double travelMm,
+    double longestShiftMm,
+    double hardestShiftBits,
+    int crossings,
+    int openStrings,
+    int reaches,
+    Optional<Integer> highestBase,
+    Map<Integer, Integer> notesPerString) {
+  public Totals {
+    notesPerString = Map.copyOf(notesPerString);
+  }
+}

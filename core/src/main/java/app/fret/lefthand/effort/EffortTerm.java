@@ -1,0 +1,16 @@
+package app.fret.lefthand.effort;
+
+/**
+ * One named reason why a way to play costs effort, or saves it when negative.
+ *
+ * <p>Effort itself has no unit: 1 is about one easy shift with time to spare. Each term says in
+ * which unit it measures before weighing. The solver knows no term by name; weights come from the
+ * profile.
+ */
+public sealed interface EffortTerm permits PlaceTerm, MoveTerm {
+  /** Key of its weight in the profile table. */
+  String name();
+
+  /** What it measures, such as {@code mm} or {@code bits}. */
+  String unit();
+}

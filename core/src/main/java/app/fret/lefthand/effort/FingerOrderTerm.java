@@ -1,0 +1,54 @@
+package app.fret.lefthand.effort;
+
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Stop;
+
+/**
+ * Fingers out of order: in one position a higher finger never stands behind a lower one on the same
+ * string, and changing the finger on one note is rarely wanted.
+ *
+ * <p>Unit: points (common practice, no source).
+ */
+final class FingerOrderTerm implements MoveTerm {
+  private static final double TANGLED = 3;
+  private static final double CHANGED_ON_ONE_NOTE = 0.5;
+
+  @Override
+  public String name() {
+    return "finger-order";
+  }
+
+  @Override
+  public String unit() {
+    return "points";
+  }
+
+  @Override
+  public double effort(Moment moment, Placement from, Placement to) {
+    double effort = 0;
+    for (Stop one : from.stops()) {
+      for (Stop other : to.stops()) {
+        if (one.string() == other.string() && !one.isOpen() && !other.isOpen()) {
+          effort += between(one, other, from.base() == to.base());
+        }
+      }
+    }
+    return effort;
+  }
+
+  private static double between(Stop one, Stop other, boolean handStays) {
+    int fingers = Integer.compare(other.finger().ordinal(), one.finger().ordinal());
+    int semitones = Integer.compare(other.semitone(), one.semitone());
+    if (semitones == 0) {
+      return fingers == 0 ? 0 : CHANGED_ON_ONE_NOTE;
+    }
+    return handStays && fingers != 0 && fingers != semitones ? TANGLED : 0;
+  }
+
+  @Override
+  public String reason(Moment moment, Placement from, Placement to) {
+    return from.top().semitone() == to.top().semitone()
+        ? "Another finger takes over on the same note."
+        : "The fingers would stand out of order.";
+  }
+}

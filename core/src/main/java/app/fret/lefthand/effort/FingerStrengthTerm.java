@@ -1,0 +1,47 @@
+package app.fret.lefthand.effort;
+
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Stop;
+import app.fret.score.Finger;
+
+/**
+ * Finger strength: long notes that vibrate lie better on 2, 3 and 1 than on 4.
+ *
+ * <p>Unit: seconds on the fourth finger (common practice, no source).
+ */
+final class FingerStrengthTerm implements PlaceTerm {
+  private static final double FOURTH_AT_ALL = 0.08;
+  private static final double PER_LONG_SECOND = 0.18;
+  private static final double LONGEST_COUNTED_SECONDS = 2;
+
+  @Override
+  public String name() {
+    return "finger-strength";
+  }
+
+  @Override
+  public String unit() {
+    return "seconds";
+  }
+
+  @Override
+  public double effort(Moment moment, Placement at) {
+    double effort = 0;
+    for (Stop stop : at.stops()) {
+      if (stop.finger() == Finger.FOURTH) {
+        effort += FOURTH_AT_ALL;
+        if (moment.isLong()) {
+          effort += PER_LONG_SECOND * Math.min(moment.lengthSeconds(), LONGEST_COUNTED_SECONDS);
+        }
+      }
+    }
+    return effort;
+  }
+
+  @Override
+  public String reason(Moment moment, Placement at) {
+    return moment.isLong()
+        ? "A long note on the fourth finger is harder to let vibrate."
+        : "The fourth finger is the weakest.";
+  }
+}

@@ -1,0 +1,136 @@
+package app.fret.lefthand.effort;
+
+import app.fret.score.Bar;
+import app.fret.score.Directions;
+import app.fret.score.Metre;
+import app.fret.score.Note;
+import app.fret.score.Passage;
+import app.fret.score.PlayedNote;
+import app.fret.score.Span;
+import app.fret.score.Tempo;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.apache.commons.numbers.fraction.Fraction;
+
+/**
+ * Works out the {@link Moment} of every note of a passage at a tempo.
+ *
+ * <p>Grace notes take 0.08 s each out of the note before (common practice, no source).
+ */
+public final class Moments {
+  private static final double GRACE_SECONDS = 0.08;
+  private static final int MEZZO_FORTE = 6;
+  private static final Map<String, Integer> LEVELS =
+      Map.ofEntries(
+          Map.entry("pppp", 1),
+          Map.entry("ppp", 2),
+          Map.entry("pp", 3),
+          Map.entry("p", 4),
+          Map.entry("mp", 5),
+          Map.entry("mf", 6),
+          Map.entry("f", 7),
+          Map.entry("ff", 8),
+          Map.entry("fff", 9),
+          Map.entry("ffff", 10),
+          Map.entry("fp", 4),
+          Map.entry("sfp", 4));
+
+  private final Passage passage;
+  private final List<PlayedNote> notes;
+  private final double[] startSeconds;
+  private final double[] endSeconds;
+
+  private Moments(Passage passage, List<PlayedNote> notes, Tempo tempo) {
+    this.passage = passage;
+    this.notes = notes;
+    this.startSeconds = new double[notes.size()];
+    this.endSeconds = new double[notes.size()];
+    layOut(tempo);
+  }
+
+  /** The moments of all notes, in order. */
+  public static List<Moment> of(Passage passage, List<PlayedNote> notes, Tempo tempo) {
+    Moments moments = new Moments(passage, notes, tempo);
+    List<Moment> all = new ArrayList<>(notes.size());
+    int[] slurOf = moments.slurOfEachEvent();
+    for (int i = 0; i < notes.size(); i++) {
+      all.add(moments.moment(i, slurOf));
+    }
+    return all;
+  }
+
+  private void layOut(Tempo tempo) {
+    int graces = 0;
+    for (int i = notes.size() - 1; i >= 0; i--) {
+      PlayedNote note = notes.get(i);
+      graces = note.isGrace() ? graces + 1 : 0;
+      startSeconds[i] = tempo.seconds(note.onset()) - graces * GRACE_SECONDS;
+      endSeconds[i] = note.isGrace() ? startSeconds[i] + GRACE_SECONDS : tempo.seconds(note.end());
+      if (i + 1 < notes.size()) {
+        endSeconds[i] = Math.min(endSeconds[i], startSeconds[i + 1]);
+      }
+    }
+  }
+
+  private Moment moment(int i, int[] slurOf) {
+    PlayedNote note = notes.get(i);
+    boolean first = i == 0;
+    int slur = slurOf[note.events().first()];
+    boolean slurred = !first && slur >= 0 && slur == slurOf[notes.get(i - 1).events().last()];
+    return new Moment(
+        Math.max(1e-3, endSeconds[i] - startSeconds[i]),
+        first ? Double.POSITIVE_INFINITY : Math.max(1e-3, endSeconds[i - 1] - startSeconds[i - 1]),
+        first ? 0 : Math.max(0, startSeconds[i] - endSeconds[i - 1]),
+        first,
+        slurred,
+        slur >= 0,
+        startsBeat(note),
+        !first && pitches(note).equals(pitches(notes.get(i - 1))),
+        loudnessAt(note.onset()),
+        note.notes().stream().map(Note::written).toList());
+  }
+
+  private static List<Integer> pitches(PlayedNote note) {
+    return note.notes().stream().map(Note::written).map(p -> p.semitone()).toList();
+  }
+
+  /** Index of the innermost slur over each event, -1 for none. */
+  private int[] slurOfEachEvent() {
+    int[] slurOf = new int[passage.events().size()];
+    java.util.Arrays.fill(slurOf, -1);
+    for (int s = 0; s < passage.slurs().size(); s++) {
+      Span slur = passage.slurs().get(s);
+      for (int event = slur.first(); event <= slur.last(); event++) {
+        slurOf[event] = s;
+      }
+    }
+    return slurOf;
+  }
+
+  private boolean startsBeat(PlayedNote note) {
+    Bar bar = passage.bars().get(note.bar());
+    Metre metre = bar.metre();
+    Fraction missing = bar.uncounted() ? metre.barLength().subtract(bar.length()) : Fraction.ZERO;
+    Fraction place = note.onset().subtract(bar.onset()).add(missing);
+    Fraction beat = Fraction.ZERO;
+    for (Fraction length : metre.beats()) {
+      if (beat.equals(place)) {
+        return true;
+      }
+      beat = beat.add(length);
+    }
+    return false;
+  }
+
+  private int loudnessAt(Fraction onset) {
+    int level = MEZZO_FORTE;
+    for (Directions.Dynamic dynamic : passage.directions().dynamics()) {
+      if (dynamic.onset().compareTo(onset) > 0) {
+        break;
+      }
+      level = LEVELS.getOrDefault(dynamic.sign(), level);
+    }
+    return level;
+  }
+}

@@ -1,0 +1,64 @@
+package app.fret.lefthand.effort;
+
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Stop;
+
+/**
+ * Open strings: welcome in haste, unwanted where the note should vibrate, in a slow slur, and on
+ * the top string in piano.
+ *
+ * <p>Unit: seconds that would have vibrated, and points (common practice, no source).
+ */
+final class OpenStringTerm implements PlaceTerm {
+  private static final double WELCOME_IN_HASTE = -0.06;
+  private static final double PER_SECOND_WITHOUT_VIBRATO = 0.80;
+  private static final double LONGEST_COUNTED_SECONDS = 2;
+  private static final double IN_SLOW_SLUR = 0.20;
+  private static final double SOFT_TOP_STRING = 0.30;
+
+  @Override
+  public String name() {
+    return "open-string";
+  }
+
+  @Override
+  public String unit() {
+    return "seconds";
+  }
+
+  @Override
+  public double effort(Moment moment, Placement at) {
+    double effort = 0;
+    for (Stop stop : at.stops()) {
+      if (stop.isOpen()) {
+        effort += ofString(moment, stop, at.isSingle());
+      }
+    }
+    return effort;
+  }
+
+  private static double ofString(Moment moment, Stop stop, boolean alone) {
+    double effort = WELCOME_IN_HASTE * moment.haste();
+    if (moment.isLong() && alone) {
+      effort +=
+          PER_SECOND_WITHOUT_VIBRATO * Math.min(moment.lengthSeconds(), LONGEST_COUNTED_SECONDS);
+    }
+    if (moment.inSlur()) {
+      effort += IN_SLOW_SLUR * (1 - moment.haste() / 2);
+    }
+    if (stop.string() == 1 && moment.isSoft()) {
+      effort += SOFT_TOP_STRING;
+    }
+    return effort;
+  }
+
+  @Override
+  public String reason(Moment moment, Placement at) {
+    if (moment.isLong()) {
+      return "The open string cannot vibrate on so long a note.";
+    }
+    return effort(moment, at) < 0
+        ? "The open string speaks by itself in a fast place."
+        : "The open string stands out from the stopped notes.";
+  }
+}

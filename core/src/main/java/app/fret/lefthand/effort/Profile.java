@@ -1,0 +1,21 @@
+package app.fret.lefthand.effort;
+
+import java.util.Map;
+
+/**
+ * What a fingering is to be good for: a weight for each effort term.
+ *
+ * @param name key, such as {@code secure}
+ * @param label name on screen
+ * @param weights weight by term name; a term without a weight counts once
+ */
+public record Profile(String name, String label, Map<String, Double> weights) {
+  public Profile {
+    weights = Map.copyOf(weights);
+  }
+
+  /** Weight of a term. */
+  public double weight(EffortTerm term) {
+    return weights.getOrDefault(term.name(), 1.0);
+  }
+}

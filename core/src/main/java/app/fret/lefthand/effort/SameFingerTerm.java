@@ -1,0 +1,67 @@
+package app.fret.lefthand.effort;
+
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Stop;
+
+/**
+ * One finger twice in a row: hopping to another string, lying flat across two, or sliding to
+ * another place of the same string without a shift.
+ *
+ * <p>Unit: points, more in haste (common practice, no source).
+ */
+final class SameFingerTerm implements MoveTerm {
+  private static final double HOP = 0.60;
+  private static final double BAR = 0.20;
+  private static final double HALF_STEP_SLIDE = 0.25;
+  private static final double WIDER_SLIDE = 0.80;
+  private static final double IN_HASTE = 0.25;
+
+  @Override
+  public String name() {
+    return "same-finger";
+  }
+
+  @Override
+  public String unit() {
+    return "points";
+  }
+
+  @Override
+  public double effort(Moment moment, Placement from, Placement to) {
+    if (moment.comesAfterRest()) {
+      return 0;
+    }
+    double effort = 0;
+    for (Stop one : from.stops()) {
+      for (Stop other : to.stops()) {
+        if (!one.isOpen() && one.finger() == other.finger()) {
+          effort += between(one, other, to.base() - from.base());
+        }
+      }
+    }
+    return effort == 0 ? 0 : effort + IN_HASTE * moment.haste();
+  }
+
+  private static double between(Stop one, Stop other, int handMoves) {
+    if (one.string() == other.string()) {
+      return slide(Math.abs(other.semitone() - one.semitone() - handMoves));
+    }
+    return one.semitone() == other.semitone() ? BAR : HOP;
+  }
+
+  /** What the finger slides beyond what the hand carries it. */
+  private static double slide(int semitones) {
+    return semitones == 0 ? 0 : semitones == 1 ? HALF_STEP_SLIDE : WIDER_SLIDE;
+  }
+
+  @Override
+  public String reason(Moment moment, Placement from, Placement to) {
+    String finger = "Finger " + to.top().finger().sign();
+    if (from.top().string() == to.top().string()) {
+      return finger + " slides to the next note.";
+    }
+    return from.top().semitone() == to.top().semitone()
+        ? finger + " lies across two strings."
+        : finger + " hops to another string.";
+  }
+}

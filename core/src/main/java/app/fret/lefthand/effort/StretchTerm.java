@@ -1,0 +1,63 @@
+package app.fret.lefthand.effort;
+
+import app.fret.instrument.HandFrame;
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Stop;
+import java.util.Locale;
+
+/**
+ * Stretch: what the hand opens beyond ease, in mm, and what it is crowded by.
+ *
+ * <p>Unit: mm beyond the comfortable span of this player; a reach high up, where semitones are
+ * narrow, has none. A place outside the hand at rest costs a little of itself.
+ */
+final class StretchTerm implements PlaceTerm {
+  private static final double PER_MM = 0.05;
+  private static final double OUT_OF_FRAME = 0.35;
+  private static final double DRAWN_BACK = 0.03;
+
+  @Override
+  public String name() {
+    return "stretch";
+  }
+
+  @Override
+  public String unit() {
+    return "mm";
+  }
+
+  @Override
+  public double effort(Moment moment, Placement at) {
+    double effort = PER_MM * at.reachMm();
+    for (Stop stop : at.stops()) {
+      if (!stop.isOpen()) {
+        effort += byPlace(at, stop);
+      }
+    }
+    return effort;
+  }
+
+  private static double byPlace(Placement at, Stop stop) {
+    int offset = stop.semitone() - at.base();
+    if (offset < 0) {
+      return DRAWN_BACK;
+    }
+    for (HandFrame.Reach reach : at.frame().of(stop.finger())) {
+      if (reach.offset() == offset) {
+        return reach.use() == HandFrame.Use.ORDINARY ? 0 : OUT_OF_FRAME;
+      }
+    }
+    return 0;
+  }
+
+  @Override
+  public String reason(Moment moment, Placement at) {
+    if (at.reachMm() > 0) {
+      return String.format(
+          Locale.ROOT, "The hand opens %.0f mm beyond its comfortable span.", at.reachMm());
+    }
+    return at.top().semitone() < at.base()
+        ? "Finger 1 is drawn back a half step."
+        : "Finger " + at.top().finger().sign() + " stands out of its usual place.";
+  }
+}

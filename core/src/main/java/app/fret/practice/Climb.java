@@ -1,0 +1,63 @@
+package app.fret.practice;
+
+/**
+ * Where a player stands on a ladder and what the next pass decides.
+ *
+ * <p>A rung is passed after so many clean passes in a row. A miss resets the count; two misses in a
+ * row drop one rung. No rung is skipped. Every pass gives a new climb; the old one stays as it was.
+ *
+ * @param ladder the ladder
+ * @param rung rung being worked on, from 0
+ * @param cleanInARow clean passes in a row on it
+ * @param missesInARow misses in a row on it
+ * @param passed rungs passed so far, counted from the lowest; all of them when the target is clean
+ * @param cleanNeeded clean passes in a row that pass a rung
+ */
+public record Climb(
+    Ladder ladder, int rung, int cleanInARow, int missesInARow, int passed, int cleanNeeded) {
+  /** Clean passes in a row that pass a rung, unless the player sets another number. */
+  public static final int CLEAN_NEEDED = 3;
+
+  private static final int MISSES_THAT_DROP = 2;
+
+  /** At the foot of the ladder. */
+  public static Climb start(Ladder ladder) {
+    return new Climb(ladder, 0, 0, 0, 0, CLEAN_NEEDED);
+  }
+
+  /** After a clean pass. */
+  public Climb clean() {
+    if (cleanInARow + 1 < cleanNeeded) {
+      return new Climb(ladder, rung, cleanInARow + 1, 0, passed, cleanNeeded);
+    }
+    int nowPassed = Math.max(passed, rung + 1);
+    if (rung == ladder.rungs().size() - 1) {
+      return new Climb(ladder, rung, cleanNeeded, 0, nowPassed, cleanNeeded);
+    }
+    return new Climb(ladder, rung + 1, 0, 0, nowPassed, cleanNeeded);
+  }
+
+  /** After a miss. */
+  public Climb miss() {
+    if (missesInARow + 1 < MISSES_THAT_DROP) {
+      return new Climb(ladder, rung, 0, missesInARow + 1, Math.min(passed, rung), cleanNeeded);
+    }
+    int lower = Math.max(0, rung - 1);
+    return new Climb(ladder, lower, 0, 0, Math.min(passed, lower), cleanNeeded);
+  }
+
+  /** Beats a minute of the highest rung passed, 0 before the first. */
+  public double cleanPerMinute() {
+    return passed == 0 ? 0 : ladder.rungs().get(passed - 1);
+  }
+
+  /** Whether the target itself has been passed. */
+  public boolean isDone() {
+    return passed == ladder.rungs().size();
+  }
+
+  /** Clean passes in a row still needed on this rung. */
+  public int cleanLeft() {
+    return Math.max(0, cleanNeeded - cleanInARow);
+  }
+}

@@ -1,0 +1,64 @@
+package app.fret.score;
+
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * The signs that stand at a note or chord.
+ *
+ * @param articulations length and attack signs
+ * @param ornaments trills and turns
+ * @param bow printed bow direction, if any
+ * @param fermata whether a hold stands over it
+ * @param tremoloStrokes slashes through the stem, 0 to 4
+ */
+public record Marks(
+    Set<Articulation> articulations,
+    Set<Ornament> ornaments,
+    Optional<BowDirection> bow,
+    boolean fermata,
+    int tremoloStrokes) {
+
+  /** No sign at all. */
+  public static final Marks NONE = new Marks(Set.of(), Set.of(), Optional.empty(), false, 0);
+
+  public Marks {
+    articulations = ordered(articulations, Articulation.class);
+    ornaments = ordered(ornaments, Ornament.class);
+    if (tremoloStrokes < 0 || tremoloStrokes > 4) {
+      throw new IllegalArgumentException(tremoloStrokes + " tremolo strokes");
+    }
+  }
+
+  private static <E extends Enum<E>> Set<E> ordered(Set<E> signs, Class<E> type) {
+    EnumSet<E> copy = EnumSet.noneOf(type);
+    copy.addAll(signs);
+    return Collections.unmodifiableSet(copy);
+  }
+
+  /** The same marks with another bow direction. */
+  public Marks withBow(Optional<BowDirection> direction) {
+    return new Marks(articulations, ornaments, direction, fermata, tremoloStrokes);
+  }
+
+  /** Signs of length and attack. */
+  public enum Articulation {
+    STACCATO,
+    TENUTO,
+    STACCATISSIMO,
+    ACCENT,
+    STRONG_ACCENT,
+    DETACHED_LEGATO
+  }
+
+  /** Ornaments that the left hand has to play. */
+  public enum Ornament {
+    TRILL,
+    MORDENT,
+    INVERTED_MORDENT,
+    TURN,
+    INVERTED_TURN
+  }
+}

@@ -1,0 +1,9 @@
+/**
+ * MusicXML 4.0 in and out, plain and zipped.
+ *
+ * <p>{@link app.fret.files.musicxml.MusicXmlReader} opens a file into a {@link
+ * app.fret.files.musicxml.ScoreFile}, which reads one part as a passage; {@link
+ * app.fret.files.musicxml.MusicXmlWriter} writes a passage back. The binding of elements to Java is
+ * proxymusic's; {@code SafeXml} and {@code MxlArchive} stand guard before it.
+ */
+package app.fret.files.musicxml;

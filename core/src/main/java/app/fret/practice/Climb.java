@@ -1,5 +1,7 @@
 package app.fret.practice;
 
+import java.util.List;
+
 /**
  * Where a player stands on a ladder and what the next pass decides.
  *
@@ -23,6 +25,33 @@ public record Climb(
   /** At the foot of the ladder. */
   public static Climb start(Ladder ladder) {
     return new Climb(ladder, 0, 0, 0, 0, CLEAN_NEEDED);
+  }
+
+  /**
+   * One pass as it was logged.
+   *
+   * @param perMinute tempo it was played at, in the ladder's unit
+   * @param clean whether it was clean
+   */
+  public record Pass(double perMinute, boolean clean) {}
+
+  /**
+   * Where a player stands after all passes so far, oldest first. A pass at a tempo that is not the
+   * rung worked on, as after a change of target, counts on the highest rung that is not faster.
+   */
+  public static Climb after(Ladder ladder, List<Pass> passes) {
+    Climb climb = start(ladder);
+    for (Pass pass : passes) {
+      climb = climb.movedTo(ladder.rungAt(pass.perMinute()));
+      climb = pass.clean() ? climb.clean() : climb.miss();
+    }
+    return climb;
+  }
+
+  private Climb movedTo(int other) {
+    return other == rung
+        ? this
+        : new Climb(ladder, other, 0, 0, Math.max(passed, other), cleanNeeded);
   }
 
   /** After a clean pass. */

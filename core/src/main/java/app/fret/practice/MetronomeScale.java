@@ -1,5 +1,8 @@
 package app.fret.practice;
 
+import app.fret.score.BeatUnit;
+import app.fret.score.Tempo;
+import java.util.Comparator;
 import java.util.List;
 
 /** The steps printed on metronomes. Source: the Maelzel scale, 40 to 208 beats a minute. */
@@ -27,8 +30,23 @@ public final class MetronomeScale {
     return STEPS.stream().filter(s -> s < perMinute).reduce((a, b) -> b).orElseThrow();
   }
 
-  /** Whether a metronome clicks this fast and this slow. */
-  public static boolean clicks(double perMinute) {
+  /**
+   * The tempo in a unit that a metronome of 40 to 208 can click: the subdivision below 40, the
+   * longer beat above 208. A tempo that fits already, or that no plain unit brings in, stays.
+   */
+  public static Tempo clickable(Tempo tempo) {
+    if (clicks(tempo.perMinute())) {
+      return tempo;
+    }
+    return BeatUnit.NOTES.stream()
+        .map(tempo::in)
+        .filter(t -> clicks(t.perMinute()))
+        .filter(t -> t.beat().length().getNumerator() == tempo.beat().length().getNumerator())
+        .min(Comparator.comparingDouble(t -> Math.abs(Math.log(t.perMinute() / 80))))
+        .orElse(tempo);
+  }
+
+  private static boolean clicks(double perMinute) {
     return perMinute >= STEPS.get(0) && perMinute <= STEPS.get(STEPS.size() - 1);
   }
 }

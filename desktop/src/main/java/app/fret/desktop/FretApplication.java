@@ -1,0 +1,89 @@
+package app.fret.desktop;
+
+import app.fret.book.Book;
+import app.fret.book.BookException;
+import app.fret.desktop.demo.DemoBook;
+import app.fret.desktop.model.Desk;
+import app.fret.desktop.music.Fonts;
+import app.fret.desktop.view.FretWindow;
+import atlantafx.base.theme.PrimerLight;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.Objects;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.control.Alert;
+import javafx.stage.Stage;
+
+/** The JavaFX application: opens the book, shows the window, closes the book. */
+public final class FretApplication extends Application {
+  private static final double WIDTH = 1280;
+  private static final double HEIGHT = 800;
+
+  private final ExecutorService background =
+      Executors.newSingleThreadExecutor(
+          task -> {
+            Thread thread = new Thread(task, "fret-work");
+            thread.setDaemon(true);
+            return thread;
+          });
+  private Book book;
+
+  @Override
+  public void start(Stage stage) throws IOException {
+    LaunchOptions options = LaunchOptions.of(getParameters().getRaw());
+    Clock clock = Clock.systemDefaultZone();
+    try {
+      book = options.demo() ? DemoBook.open(clock) : Book.open(bookFile(options));
+    } catch (BookException e) {
+      new Alert(Alert.AlertType.ERROR, e.getMessage()).showAndWait();
+      Platform.exit();
+      return;
+    }
+    Desk desk = new Desk(book, clock, background, Platform::runLater);
+    FretWindow window = new FretWindow(desk);
+    stage.setScene(scene(window));
+    stage.setTitle("Fret");
+    stage.setMinWidth(1100);
+    stage.setMinHeight(700);
+    stage.show();
+    desk.programme().stream().findFirst().ifPresent(desk::open);
+    options.file().ifPresent(window::add);
+    options.pictures().ifPresent(folder -> new Pictures(desk, window, folder).take());
+  }
+
+  /** A scene of the usual size with Fret's fonts and colours. */
+  public static Scene scene(FretWindow window) {
+    Fonts.load();
+    Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
+    Scene scene = new Scene(window, WIDTH, HEIGHT);
+    scene
+        .getStylesheets()
+        .add(
+            Objects.requireNonNull(FretApplication.class.getResource("fret.css")).toExternalForm());
+    return scene;
+  }
+
+  /** The player's own book, in their home folder unless another is named. */
+  private static Path bookFile(LaunchOptions options) throws IOException {
+    if (options.book().isPresent()) {
+      return options.book().get();
+    }
+    Path folder = Path.of(System.getProperty("user.home"), ".fret");
+    Files.createDirectories(folder);
+    return folder.resolve("practice.fretbook");
+  }
+
+  @Override
+  public void stop() {
+    background.shutdown();
+    if (book != null) {
+      book.close();
+    }
+  }
+}

@@ -1,0 +1,89 @@
+package app.fret.desktop;
+
+import app.fret.desktop.model.Desk;
+import app.fret.desktop.view.FretWindow;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
+import javafx.embed.swing.SwingFXUtils;
+import javafx.scene.image.WritableImage;
+import javafx.util.Duration;
+import javax.imageio.ImageIO;
+
+/** Walks the running program through its main views and writes a picture of each. */
+final class Pictures {
+  private static final Duration SETTLE = Duration.millis(1600);
+
+  private final Desk desk;
+  private final FretWindow window;
+  private final Path folder;
+  private final List<Shot> shots = new ArrayList<>();
+
+  /** A view to bring about and the name of its picture. */
+  private record Shot(String name, Runnable bringAbout) {}
+
+  Pictures(Desk desk, FretWindow window, Path folder) {
+    this.desk = desk;
+    this.window = window;
+    this.folder = folder;
+    shots.add(new Shot("left-hand-fast", () -> show(0, FretWindow.Station.LEFT_HAND, 43)));
+    shots.add(new Shot("read", () -> show(0, FretWindow.Station.READ, 0)));
+    shots.add(new Shot("practise", () -> show(0, FretWindow.Station.PRACTISE, 0)));
+    shots.add(new Shot("left-hand-singing", () -> show(1, FretWindow.Station.LEFT_HAND, 25)));
+  }
+
+  private void show(int passage, FretWindow.Station station, int note) {
+    desk.open(desk.programme().get(passage));
+    window.show(station);
+    PauseTransition wait = new PauseTransition(SETTLE.divide(2));
+    wait.setOnFinished(
+        e -> desk.openProperty().get().ifPresent(p -> p.selectedNoteProperty().set(note)));
+    wait.play();
+  }
+
+  /** Takes all pictures, then ends the program; it fails when one cannot be written. */
+  void take() {
+    try {
+      Files.createDirectories(folder);
+    } catch (IOException e) {
+      fail();
+      return;
+    }
+    next(0);
+  }
+
+  private void next(int index) {
+    if (index == shots.size()) {
+      Platform.exit();
+      return;
+    }
+    shots.get(index).bringAbout().run();
+    PauseTransition settle = new PauseTransition(SETTLE);
+    settle.setOnFinished(
+        e -> {
+          try {
+            write(shots.get(index).name());
+            next(index + 1);
+          } catch (IOException fault) {
+            fail();
+          }
+        });
+    settle.play();
+  }
+
+  private void write(String name) throws IOException {
+    WritableImage image = window.getScene().snapshot(null);
+    ImageIO.write(
+        SwingFXUtils.fromFXImage(image, null), "png", folder.resolve(name + ".png").toFile());
+  }
+
+  private void fail() {
+    System.err.println("fret: the pictures cannot be written to " + folder.getFileName());
+    Platform.exit();
+    System.exit(2);
+  }
+}

@@ -1,0 +1,101 @@
+package app.fret.desktop.demo;
+
+import app.fret.book.Book;
+import app.fret.book.BookException;
+import app.fret.book.BookPassage;
+import app.fret.book.BookPlayer;
+import app.fret.book.LogEntry;
+import app.fret.book.NewPassage;
+import app.fret.files.ScoreRejectedException;
+import app.fret.files.musicxml.MusicXmlReader;
+import app.fret.files.musicxml.ReadPassage;
+import app.fret.practice.Climb;
+import app.fret.practice.Ladder;
+import app.fret.score.Tempo;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * Makes the demo book anew at each start, in a temporary file: invented players, music composed for
+ * Fret, weeks of invented log entries, dates relative to today.
+ */
+public final class DemoBook {
+  private final Book book;
+  private final LocalDate today;
+  private final ZoneId zone;
+
+  private DemoBook(Book book, Clock clock) {
+    this.book = book;
+    this.today = LocalDate.now(clock);
+    this.zone = clock.getZone();
+  }
+
+  /** A filled demo book. */
+  public static Book open(Clock clock) throws IOException, BookException {
+    Path folder = Files.createTempDirectory("fret-demo");
+    folder.toFile().deleteOnExit();
+    Path file = folder.resolve("demo.fretbook");
+    Book book = Book.open(file);
+    new DemoBook(book, clock).fill();
+    return book;
+  }
+
+  private void fill() throws IOException {
+    BookPlayer violinist = book.addPlayer("Mirela Tavasson", "violin", 73.3, 328);
+    BookPassage fast = add(violinist, "harbour-wind.musicxml", 33);
+    logDays(fast, "cccmcccmccc cccc mcccc", 20);
+    BookPassage slow = add(violinist, "lantern-song.musicxml", 33);
+    logDays(slow, "ccc cccc cmccc ccccc ccc cc", 24);
+  }
+
+  private BookPassage add(BookPlayer player, String file, int daysLeft) throws IOException {
+    byte[] score;
+    try (InputStream in = DemoBook.class.getResourceAsStream(file)) {
+      score = in.readAllBytes();
+    }
+    try {
+      ReadPassage read = new MusicXmlReader().open(file, score).read(0);
+      Tempo target = read.passage().printedTempo().orElseThrow();
+      return book.addPassage(
+          new NewPassage(
+              player.id(),
+              read.passage().title(),
+              file,
+              score,
+              new BookPassage.Cut(0, 0, read.passage().bars().size() - 1),
+              target,
+              Optional.of(today.plusDays(daysLeft))));
+    } catch (ScoreRejectedException e) {
+      throw new IOException("the demo music cannot be read", e);
+    }
+  }
+
+  /**
+   * Logs passes as a player would have: each word is a day, each letter a clean pass (c) or a miss
+   * (m), on the rung the gate then stands at.
+   */
+  private void logDays(BookPassage passage, String days, int firstDayAgo) {
+    Ladder ladder = Ladder.to(passage.target(), OptionalDouble.empty());
+    Climb climb = Climb.start(ladder);
+    String[] words = days.split(" ");
+    for (int day = 0; day < words.length; day++) {
+      int ago = 1 + (words.length - 1 - day) * (firstDayAgo - 1) / (words.length - 1);
+      Instant at = today.minusDays(ago).atTime(LocalTime.of(17, 10)).atZone(zone).toInstant();
+      for (int pass = 0; pass < words[day].length(); pass++) {
+        boolean clean = words[day].charAt(pass) == 'c';
+        double perMinute = ladder.rungs().get(climb.rung());
+        book.addToLog(new LogEntry(passage.id(), at.plusSeconds(95L * pass), perMinute, clean));
+        climb = clean ? climb.clean() : climb.miss();
+      }
+    }
+  }
+}

@@ -1,0 +1,211 @@
+package app.fret.desktop.music;
+
+import app.fret.engraving.Engraving;
+import app.fret.instrument.Instrument;
+import app.fret.lefthand.LeftHandPlan.NotePlan;
+import app.fret.lefthand.Shift;
+import app.fret.lefthand.effort.PositionWords;
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Stop;
+import app.fret.study.Study;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.text.TextAlignment;
+
+/**
+ * Paints the path of the left hand under a system: a row for each string, a block for each note as
+ * long as it lasts with its finger in it, joined by lines; a shift is a slope as thick as it is
+ * hard, and brackets under the rows name the positions.
+ */
+final class PathLane {
+  private static final double ROW = 18;
+  private static final double BLOCK = 15;
+  private static final double SHORTEST_BLOCK = 15;
+  private static final double NUMERAL_X = 4;
+  private static final double BRACKET_GAP = 9;
+  private static final double BRACKET_HEIGHT = 20;
+
+  private final GraphicsContext graphics;
+  private final Study study;
+  private final Instrument instrument;
+  private final Engraving.System system;
+  private final double space;
+  private final double left;
+  private final double top;
+
+  /** One note on this system. */
+  private record Seen(NotePlan plan, Engraving.NotePlace place) {}
+
+  PathLane(
+      GraphicsContext graphics,
+      Study study,
+      Engraving.System system,
+      double space,
+      double left,
+      double top) {
+    this.graphics = graphics;
+    this.study = study;
+    this.instrument = study.player().instrument();
+    this.system = system;
+    this.space = space;
+    this.left = left;
+    this.top = top;
+  }
+
+  /** Height of the lane in pixels. */
+  static double height(int strings) {
+    return strings * ROW + BRACKET_GAP + BRACKET_HEIGHT;
+  }
+
+  private double x(double spaces) {
+    return left + spaces * space;
+  }
+
+  private double rowY(int string) {
+    return top + (string - 0.5) * ROW;
+  }
+
+  void paint() {
+    paintRows();
+    List<Seen> seen = seen();
+    for (int i = 1; i < seen.size(); i++) {
+      paintJoint(seen.get(i - 1), seen.get(i));
+    }
+    seen.forEach(this::paintBlocks);
+    paintPositions(seen);
+  }
+
+  private List<Seen> seen() {
+    List<Seen> seen = new ArrayList<>();
+    for (NotePlan plan : study.leftHand().notes()) {
+      system
+          .placeOf(plan.note().events().first())
+          .ifPresent(place -> seen.add(new Seen(plan, whole(plan, place))));
+    }
+    return seen;
+  }
+
+  /** The place of a note from its first head to the end of its last tied one on this system. */
+  private Engraving.NotePlace whole(NotePlan plan, Engraving.NotePlace first) {
+    double until = first.until();
+    int lastEvent = plan.note().events().last();
+    for (int event = plan.note().events().first(); event <= lastEvent; event++) {
+      until = system.placeOf(event).map(Engraving.NotePlace::until).orElse(until);
+    }
+    return new Engraving.NotePlace(
+        first.event(), first.x(), first.width(), until, first.top(), first.bottom());
+  }
+
+  private void paintRows() {
+    double end = x(system.bars().get(system.bars().size() - 1).until());
+    graphics.setTextBaseline(VPos.CENTER);
+    graphics.setTextAlign(TextAlignment.LEFT);
+    graphics.setFont(Fonts.semiBold(12));
+    for (int string = 1; string <= instrument.stringCount(); string++) {
+      graphics.setStroke(Palette.LINE);
+      graphics.setLineWidth(1);
+      graphics.strokeLine(x(system.notesFrom()), rowY(string), end, rowY(string));
+      graphics.setFill(Palette.string(string));
+      graphics.fillText(Instrument.numeral(string), left + NUMERAL_X, rowY(string));
+    }
+  }
+
+  private void paintJoint(Seen from, Seen to) {
+    if (from.plan().placement().isLeftOut() || to.plan().placement().isLeftOut()) {
+      return;
+    }
+    Optional<Shift> shift =
+        study.leftHand().shifts().stream()
+            .filter(s -> s.toNote() == to.plan().note().number())
+            .findFirst();
+    double x1 = blockRight(from);
+    double x2 = x(to.place().x());
+    double y1 = rowY(from.plan().placement().top().string());
+    double y2 = rowY(to.plan().placement().top().string());
+    graphics.setStroke(shift.isPresent() ? Palette.CAUTION : Palette.QUIET);
+    graphics.setLineWidth(shift.map(s -> 1 + s.bits() * 0.7).orElse(1.0));
+    graphics.strokeLine(x1, y1, Math.max(x1 + 1, x2), y2);
+  }
+
+  private double blockRight(Seen seen) {
+    double from = x(seen.place().x());
+    double share = (x(seen.place().until()) - from) * 0.88;
+    return from + Math.max(SHORTEST_BLOCK, share);
+  }
+
+  private void paintBlocks(Seen seen) {
+    for (Stop stop : seen.plan().placement().stops()) {
+      paintBlock(seen, stop);
+    }
+  }
+
+  private void paintBlock(Seen seen, Stop stop) {
+    double from = x(seen.place().x());
+    double width = blockRight(seen) - from;
+    double y = rowY(stop.string()) - BLOCK / 2;
+    Color colour = Palette.string(stop.string());
+    graphics.setFill(stop.isOpen() ? Palette.PAPER : colour);
+    graphics.fillRoundRect(from, y, width, BLOCK, 8, 8);
+    if (stop.isOpen()) {
+      graphics.setStroke(colour);
+      graphics.setLineWidth(1.5);
+      graphics.strokeRoundRect(from + 0.75, y + 0.75, width - 1.5, BLOCK - 1.5, 7, 7);
+    }
+    if (study.choices().pinOn(seen.plan().note().number()).isPresent()) {
+      graphics.setStroke(Palette.INK);
+      graphics.setLineWidth(2);
+      graphics.strokeRoundRect(from - 1.5, y - 1.5, width + 3, BLOCK + 3, 9, 9);
+    }
+    graphics.setFill(stop.isOpen() ? colour : Palette.CARD);
+    graphics.setFont(Fonts.semiBold(11.5));
+    graphics.setTextAlign(TextAlignment.CENTER);
+    graphics.setTextBaseline(VPos.CENTER);
+    graphics.fillText(stop.finger().sign(), from + Math.min(width, 22) / 2, y + BLOCK / 2);
+  }
+
+  /** One bracket for each run of notes in one position; open strings belong to either side. */
+  private void paintPositions(List<Seen> seen) {
+    int from = -1;
+    int base = 0;
+    for (int i = 0; i <= seen.size(); i++) {
+      Placement placement = i < seen.size() ? seen.get(i).plan().placement() : null;
+      boolean silent = placement != null && !placement.usesHand();
+      if (silent) {
+        continue;
+      }
+      boolean changes = placement == null || (from >= 0 && placement.base() != base);
+      if (changes && from >= 0) {
+        double until =
+            i < seen.size() ? x(seen.get(i).place().x()) - 5 : blockRight(seen.get(i - 1));
+        paintBracket(x(seen.get(from).place().x()), until, base);
+        from = -1;
+      }
+      if (placement != null && from < 0) {
+        from = i;
+        base = placement.base();
+      }
+    }
+  }
+
+  private void paintBracket(double from, double until, int base) {
+    double y = top + instrument.stringCount() * ROW + BRACKET_GAP;
+    graphics.setStroke(Palette.QUIET);
+    graphics.setLineWidth(1);
+    graphics.strokeLine(from, y - 4, from, y);
+    graphics.strokeLine(from, y, Math.max(from + 4, until), y);
+    graphics.setFill(Palette.QUIET);
+    graphics.setFont(Fonts.regular(11.5));
+    graphics.setTextAlign(TextAlignment.LEFT);
+    graphics.setTextBaseline(VPos.TOP);
+    String words = PositionWords.of(instrument, base);
+    double room = until - from;
+    String shown = room > 70 ? words : words.replace(" position", "");
+    if (room > 18) {
+      graphics.fillText(room > 40 ? shown : instrument.positionName(base), from + 3, y + 2);
+    }
+  }
+}

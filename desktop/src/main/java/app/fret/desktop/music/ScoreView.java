@@ -1,0 +1,130 @@
+package app.fret.desktop.music;
+
+import app.fret.engraving.Engraver;
+import app.fret.engraving.Engraving;
+import app.fret.score.Passage;
+import app.fret.score.PlayedNote;
+import app.fret.study.MarkedPassage;
+import app.fret.study.Study;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleIntegerProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.geometry.Bounds;
+import javafx.geometry.Insets;
+import javafx.geometry.Point2D;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.VBox;
+
+/**
+ * The engraved passage in systems that fill the width, with or without the plan.
+ *
+ * <p>With the plan, fingers, strings and bow signs stand over the staff and the path of the hand
+ * under it. A click selects the nearest note.
+ */
+public final class ScoreView extends ScrollPane {
+  private static final double STAFF_SPACE = 8.6;
+  private static final double MARGIN = 20;
+
+  /** How much of the plan is shown. */
+  public enum Layer {
+    PRINTED,
+    LEFT_HAND
+  }
+
+  private final ObjectProperty<Optional<Study>> study =
+      new SimpleObjectProperty<>(this, "study", Optional.empty());
+  private final IntegerProperty selectedNote = new SimpleIntegerProperty(this, "selectedNote", 0);
+  private final Layer layer;
+  private final VBox systems = new VBox(10);
+  private final List<SystemNode> nodes = new ArrayList<>();
+  private double laidOutWidth = -1;
+
+  /** An empty view that will show this much of its study. */
+  public ScoreView(Layer layer) {
+    this.layer = layer;
+    setId(layer == Layer.PRINTED ? "read-score" : "left-hand-score");
+    getStyleClass().add("score");
+    setHbarPolicy(ScrollBarPolicy.NEVER);
+    setFitToWidth(true);
+    setAccessibleRole(AccessibleRole.PARENT);
+    systems.setPadding(new Insets(8, MARGIN, 24, MARGIN));
+    setContent(systems);
+    study.addListener((property, before, now) -> layOut());
+    selectedNote.addListener((property, before, now) -> select(before.intValue(), now.intValue()));
+    viewportBoundsProperty().addListener((property, before, now) -> widthChanged(now));
+  }
+
+  /** The study to show; empty for none. */
+  public ObjectProperty<Optional<Study>> studyProperty() {
+    return study;
+  }
+
+  /** Number of the selected note. */
+  public IntegerProperty selectedNoteProperty() {
+    return selectedNote;
+  }
+
+  private void widthChanged(Bounds viewport) {
+    if (Math.abs(viewport.getWidth() - laidOutWidth) > 0.5) {
+      layOut();
+    }
+  }
+
+  private void layOut() {
+    nodes.clear();
+    systems.getChildren().clear();
+    double width = getViewportBounds().getWidth();
+    laidOutWidth = width;
+    if (study.get().isEmpty() || width < 200) {
+      return;
+    }
+    Study shown = study.get().get();
+    Passage passage = layer == Layer.PRINTED ? shown.passage() : MarkedPassage.of(shown);
+    Engraving engraving = new Engraver().engrave(passage, (width - 2 * MARGIN) / STAFF_SPACE);
+    for (Engraving.System system : engraving.systems()) {
+      SystemNode node =
+          new SystemNode(system, shown, layer == Layer.LEFT_HAND, STAFF_SPACE, width - 2 * MARGIN);
+      node.setOnMouseClicked(e -> node.noteAt(e.getX()).ifPresent(selectedNote::set));
+      node.select(selectedNote.get());
+      nodes.add(node);
+      systems.getChildren().add(node);
+    }
+  }
+
+  private void select(int before, int now) {
+    for (SystemNode node : nodes) {
+      if (node.shows(before) || node.shows(now)) {
+        node.select(now);
+      }
+    }
+    nodes.stream().filter(n -> n.shows(now)).findFirst().ifPresent(this::scrollTo);
+  }
+
+  private void scrollTo(Node node) {
+    double content = systems.getHeight();
+    double viewport = getViewportBounds().getHeight();
+    if (content <= viewport) {
+      return;
+    }
+    double top = node.getBoundsInParent().getMinY();
+    double bottom = node.getBoundsInParent().getMaxY();
+    double shownFrom = getVvalue() * (content - viewport);
+    if (top < shownFrom) {
+      setVvalue(top / (content - viewport));
+    } else if (bottom > shownFrom + viewport) {
+      setVvalue((bottom - viewport) / (content - viewport));
+    }
+  }
+
+  /** Where a note stands on the screen, if it has been laid out. */
+  public Optional<Point2D> screenPointOf(int note) {
+    PlayedNote played = study.get().orElseThrow().notes().get(note);
+    return nodes.stream().map(n -> n.screenPointOf(played)).flatMap(Optional::stream).findFirst();
+  }
+}

@@ -1,0 +1,221 @@
+package app.fret.desktop.view;
+
+import app.fret.book.BookPlayer;
+import app.fret.desktop.model.Desk;
+import app.fret.desktop.model.ImportChoice;
+import app.fret.desktop.model.ImportOffer;
+import app.fret.files.ScoreRejectedException;
+import app.fret.files.musicxml.ReadPassage;
+import app.fret.instrument.Instruments;
+import app.fret.score.BeatUnit;
+import app.fret.score.Metre;
+import app.fret.score.Tempo;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.DatePicker;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** Asks what a file does not say: which part and bars, for whom, at what tempo, by when. */
+final class AddPassagePane extends VBox {
+  private static final String NEW_PLAYER = "a new player";
+
+  private final Desk desk;
+  private final ImportOffer offer;
+  private final Runnable onClose;
+  private final TextField title = new TextField();
+  private final ComboBox<String> part = new ComboBox<>();
+  private final TextField firstBar = new TextField();
+  private final TextField lastBar = new TextField();
+  private final ComboBox<String> player = new ComboBox<>();
+  private final TextField newPlayer = new TextField();
+  private final ComboBox<String> instrument = new ComboBox<>();
+  private final ComboBox<String> beat = new ComboBox<>();
+  private final TextField perMinute = new TextField();
+  private final DatePicker due = new DatePicker();
+  private final Label passedOver = Parts.words("", "small");
+  private final Label fault = Parts.words("", "trouble");
+  private final List<BookPlayer> players;
+  private final GridPane form = new GridPane();
+  private Optional<ReadPassage> read = Optional.empty();
+
+  AddPassagePane(Desk desk, ImportOffer offer, Runnable onClose) {
+    super(12);
+    this.desk = desk;
+    this.offer = offer;
+    this.onClose = onClose;
+    this.players = desk.players();
+    setId("add-pane");
+    getStyleClass().add("dialog-card");
+    setMaxSize(520, Region.USE_PREF_SIZE);
+    name(title, "add-title");
+    name(part, "add-part");
+    name(firstBar, "add-first-bar");
+    name(lastBar, "add-last-bar");
+    name(player, "add-player");
+    name(newPlayer, "add-new-player");
+    name(instrument, "add-instrument");
+    name(beat, "add-beat");
+    name(perMinute, "add-per-minute");
+    name(due, "add-due");
+    fault.setId("add-fault");
+    fill();
+    layOut();
+    readPart(0);
+  }
+
+  private static void name(Node node, String id) {
+    node.setId(id);
+  }
+
+  private void fill() {
+    title.setText(offer.score().title());
+    part.getItems().setAll(offer.score().partNames());
+    part.getSelectionModel().select(0);
+    part.getSelectionModel()
+        .selectedIndexProperty()
+        .addListener((property, before, now) -> readPart(now.intValue()));
+    players.forEach(p -> player.getItems().add(p.name() + ", " + p.instrument()));
+    player.getItems().add(NEW_PLAYER);
+    player.getSelectionModel().select(0);
+    player
+        .getSelectionModel()
+        .selectedIndexProperty()
+        .addListener((property, before, now) -> layOut());
+    instrument.getItems().setAll(Instruments.NAMES);
+    instrument.getSelectionModel().select(0);
+    BeatUnit.NOTES.forEach(unit -> beat.getItems().add(unit.name()));
+    firstBar.setPrefColumnCount(5);
+    lastBar.setPrefColumnCount(5);
+    perMinute.setPrefColumnCount(5);
+  }
+
+  private boolean isNewPlayer() {
+    return player.getSelectionModel().getSelectedIndex() >= players.size();
+  }
+
+  private void layOut() {
+    form.getChildren().clear();
+    form.setHgap(16);
+    form.setVgap(8);
+    int row = 0;
+    form.addRow(row++, Parts.label("Title", "quiet"), title);
+    if (part.getItems().size() > 1) {
+      form.addRow(row++, Parts.label("Part", "quiet"), part);
+    }
+    HBox bars = new HBox(8, firstBar, Parts.label("to"), lastBar);
+    bars.setAlignment(Pos.CENTER_LEFT);
+    form.addRow(row++, Parts.label("Bars", "quiet"), bars);
+    form.addRow(row++, Parts.label("For", "quiet"), player);
+    if (isNewPlayer()) {
+      HBox fresh = new HBox(8, newPlayer, instrument);
+      newPlayer.setPromptText("name");
+      form.addRow(row++, Parts.label("New player", "quiet"), fresh);
+    }
+    HBox tempo = new HBox(8, beat, Parts.label("="), perMinute);
+    tempo.setAlignment(Pos.CENTER_LEFT);
+    form.addRow(row++, Parts.label("Target tempo", "quiet"), tempo);
+    due.setPromptText("no date");
+    form.addRow(row, Parts.label("Audition on", "quiet"), due);
+    Button add = Parts.button("add-confirm", "Add to the programme", "main-action", this::add);
+    Button cancel = Parts.button("add-cancel", "Cancel", "outline-action", onClose);
+    HBox actions = new HBox(8, Parts.stretch(), cancel, add);
+    getChildren()
+        .setAll(
+            Parts.label("Add “" + offer.fileName() + "”", "why-title"),
+            form,
+            passedOver,
+            fault,
+            actions);
+  }
+
+  private void readPart(int index) {
+    try {
+      ReadPassage now = offer.score().read(index);
+      read = Optional.of(now);
+      fault.setText("");
+      firstBar.setText(now.passage().bars().get(0).label());
+      lastBar.setText(now.passage().bars().get(now.passage().bars().size() - 1).label());
+      Tempo tempo =
+          now.passage()
+              .printedTempo()
+              .or(now::playbackTempo)
+              .orElse(new Tempo(BeatUnit.QUARTER, 96));
+      beat.getSelectionModel().select(tempo.beat().name());
+      perMinute.setText(app.fret.desktop.model.Words.number(tempo.perMinute()));
+      passedOver.setText(
+          now.skipped().isEmpty()
+              ? "Every sign of this part is taken over."
+              : "Passed over: " + String.join("; ", now.skipped()) + ".");
+    } catch (ScoreRejectedException e) {
+      read = Optional.empty();
+      fault.setText(e.getMessage());
+    }
+  }
+
+  private void add() {
+    try {
+      desk.add(offer, choice());
+      onClose.run();
+    } catch (IllegalArgumentException e) {
+      fault.setText(e.getMessage());
+    }
+  }
+
+  private ImportChoice choice() {
+    ReadPassage passage =
+        read.orElseThrow(
+            () -> new IllegalArgumentException("This part cannot be read; choose another."));
+    Metre metre = passage.passage().bars().get(0).metre();
+    int first = barIndex(passage, firstBar.getText().strip());
+    int last = barIndex(passage, lastBar.getText().strip());
+    if (last < first) {
+      throw new IllegalArgumentException("The last bar comes before the first.");
+    }
+    if (isNewPlayer() && newPlayer.getText().isBlank()) {
+      throw new IllegalArgumentException("Give the new player a name.");
+    }
+    Optional<BookPlayer> owner =
+        isNewPlayer()
+            ? Optional.empty()
+            : Optional.of(players.get(player.getSelectionModel().getSelectedIndex()));
+    Optional<LocalDate> day = Optional.ofNullable(due.getValue());
+    return new ImportChoice(
+        title.getText().isBlank() ? offer.score().title() : title.getText().strip(),
+        part.getSelectionModel().getSelectedIndex(),
+        first,
+        last,
+        owner,
+        newPlayer.getText().strip(),
+        instrument.getValue().toLowerCase(Locale.ROOT),
+        new Tempo(BeatUnit.named(beat.getValue(), metre), perMinute()),
+        day);
+  }
+
+  private double perMinute() {
+    try {
+      return Double.parseDouble(perMinute.getText().strip());
+    } catch (NumberFormatException e) {
+      throw new IllegalArgumentException("The target tempo must be a number of beats a minute.");
+    }
+  }
+
+  private static int barIndex(ReadPassage passage, String label) {
+    for (int i = 0; i < passage.passage().bars().size(); i++) {
+      if (passage.passage().bars().get(i).label().equals(label)) {
+        return i;
+      }
+    }
+    throw new IllegalArgumentException("There is no bar " + label + " in this part.");
+  }
+}

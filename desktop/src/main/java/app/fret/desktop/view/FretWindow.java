@@ -1,0 +1,282 @@
+package app.fret.desktop.view;
+
+import app.fret.desktop.model.Command;
+import app.fret.desktop.model.Desk;
+import app.fret.desktop.model.ImportOffer;
+import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.music.ScoreView;
+import java.io.File;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+
+/** The whole window over a desk. */
+public final class FretWindow extends StackPane {
+  /** The stations that are built, in the order of the work. */
+  public enum Station {
+    READ("Read"),
+    LEFT_HAND("Left hand"),
+    PRACTISE("Practise");
+
+    private final String words;
+
+    Station(String words) {
+      this.words = words;
+    }
+  }
+
+  private final Desk desk;
+  private final BorderPane frame = new BorderPane();
+  private final BorderPane centre = new BorderPane();
+  private final HBox tabs = new HBox(4);
+  private final ToggleGroup tabGroup = new ToggleGroup();
+  private final Label message = Parts.label("", "message");
+  private final StackPane veil = new StackPane();
+  private Station station = Station.LEFT_HAND;
+  private Optional<ScoreView> leftHandScore = Optional.empty();
+
+  /** A window over this desk. */
+  public FretWindow(Desk desk) {
+    this.desk = desk;
+    getStyleClass().add("fret");
+    frame.setTop(new Header(desk, actions()));
+    frame.setLeft(new ProgrammeView(desk, this::chooseFile));
+    frame.setCenter(centre);
+    makeTabs();
+    message.setId("message");
+    message.setMaxWidth(Double.MAX_VALUE);
+    veil.getStyleClass().add("veil");
+    veil.setVisible(false);
+    getChildren().addAll(frame, veil);
+    desk.openProperty().addListener((property, before, now) -> now.ifPresent(this::lay));
+    desk.faultProperty().addListener((property, before, now) -> now.ifPresent(this::tell));
+    showEmpty();
+    desk.openProperty().get().ifPresent(this::lay);
+    addEventFilter(KeyEvent.KEY_PRESSED, this::keyPressed);
+    setOnDragOver(FretWindow::acceptFiles);
+    setOnDragDropped(this::dropped);
+  }
+
+  private Header.Actions actions() {
+    return new Header.Actions() {
+      @Override
+      public void addFromFile() {
+        chooseFile();
+      }
+
+      @Override
+      public void writeMusicXml() {
+        chooseTarget();
+      }
+
+      @Override
+      public void showKeys() {
+        FretWindow.this.showKeys();
+      }
+    };
+  }
+
+  private void makeTabs() {
+    tabs.getStyleClass().add("tabs");
+    for (Station each : Station.values()) {
+      ToggleButton tab = new ToggleButton(each.words);
+      tab.setId("tab-" + each.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
+      tab.getStyleClass().add("tab-button");
+      tab.setToggleGroup(tabGroup);
+      tab.setSelected(each == station);
+      tab.setFocusTraversable(false);
+      tab.setOnAction(e -> show(each));
+      tabs.getChildren().add(tab);
+    }
+  }
+
+  private void showEmpty() {
+    Label words =
+        Parts.words(
+            "Choose a passage on the left, or add one from a MusicXML file.", "empty-words");
+    centre.setCenter(new StackPane(words));
+  }
+
+  /** Shows a station of the open passage. */
+  public void show(Station next) {
+    station = next;
+    ((ToggleButton) tabs.getChildren().get(next.ordinal())).setSelected(true);
+    desk.openProperty().get().ifPresent(this::lay);
+  }
+
+  private void lay(PassageDesk passage) {
+    centre.setTop(tabs);
+    message.textProperty().unbind();
+    message.textProperty().bind(passage.messageProperty());
+    centre.setBottom(message);
+    leftHandScore = Optional.empty();
+    switch (station) {
+      case READ -> lay(new ReadStation(passage), new ReadPanel(passage));
+      case LEFT_HAND -> {
+        LeftHandStation leftHand = new LeftHandStation(passage);
+        leftHandScore = Optional.of(leftHand.score());
+        lay(leftHand, new WhyPanel(passage));
+      }
+      case PRACTISE -> lay(new PractiseStation(passage), new PractisePanel(passage));
+    }
+  }
+
+  private void lay(Node work, Node why) {
+    centre.setCenter(work);
+    frame.setRight(why);
+  }
+
+  /** The engraved score of the left hand, while that station is shown. */
+  public Optional<ScoreView> leftHandScore() {
+    return leftHandScore;
+  }
+
+  private void keyPressed(KeyEvent event) {
+    boolean typing = event.getTarget() instanceof TextInputControl;
+    if (typing || veil.isVisible()) {
+      return;
+    }
+    Optional<Station> wanted = stationFor(event);
+    if (wanted.isPresent()) {
+      show(wanted.get());
+      event.consume();
+      return;
+    }
+    Optional<Command> command = Keys.commandFor(event).filter(this::fits);
+    command.ifPresent(
+        c -> {
+          desk.openProperty().get().ifPresent(passage -> passage.perform(c));
+          event.consume();
+        });
+  }
+
+  /** Clean and Miss are heard only where the ladder is seen. */
+  private boolean fits(Command command) {
+    boolean log = command == Command.CLEAN || command == Command.MISS;
+    return !log || station == Station.PRACTISE;
+  }
+
+  private static Optional<Station> stationFor(KeyEvent event) {
+    if (!event.isShortcutDown()) {
+      return Optional.empty();
+    }
+    return switch (event.getCode()) {
+      case DIGIT1 -> Optional.of(Station.READ);
+      case DIGIT2 -> Optional.of(Station.LEFT_HAND);
+      case DIGIT5 -> Optional.of(Station.PRACTISE);
+      default -> Optional.empty();
+    };
+  }
+
+  private static void acceptFiles(DragEvent event) {
+    if (event.getDragboard().hasFiles()) {
+      event.acceptTransferModes(TransferMode.COPY);
+    }
+    event.consume();
+  }
+
+  private void dropped(DragEvent event) {
+    List<File> files = event.getDragboard().getFiles();
+    event.setDropCompleted(!files.isEmpty());
+    files.stream().findFirst().ifPresent(f -> add(f.toPath()));
+    event.consume();
+  }
+
+  private void chooseFile() {
+    FileChooser chooser = new FileChooser();
+    chooser.setTitle("Add a passage");
+    chooser
+        .getExtensionFilters()
+        .add(new FileChooser.ExtensionFilter("MusicXML", "*.musicxml", "*.mxl", "*.xml"));
+    Optional.ofNullable(chooser.showOpenDialog(window())).ifPresent(f -> add(f.toPath()));
+  }
+
+  private void chooseTarget() {
+    if (desk.openProperty().get().isEmpty()) {
+      tell("Open a passage first; then its marked part can be written.");
+      return;
+    }
+    FileChooser chooser = new FileChooser();
+    chooser.setTitle("Write the marked part");
+    chooser.setInitialFileName("marked.musicxml");
+    Optional.ofNullable(chooser.showSaveDialog(window())).ifPresent(f -> write(f.toPath()));
+  }
+
+  private Window window() {
+    return getScene().getWindow();
+  }
+
+  /** Reads a file and asks what it does not say; what dropping a file does, too. */
+  public void add(Path file) {
+    desk.offer(file, this::ask);
+  }
+
+  private void ask(ImportOffer offer) {
+    cover(new AddPassagePane(desk, offer, this::uncover));
+  }
+
+  /** Writes the marked part of the open passage. */
+  public void write(Path file) {
+    desk.writeMarked(file, written -> tell(written.getFileName() + " is written."));
+  }
+
+  private void tell(String what) {
+    Label words = Parts.words(what);
+    words.setId("notice-words");
+    var close = Parts.button("notice-close", "Close", "main-action", this::uncover);
+    VBox card = new VBox(16, words, new HBox(Parts.stretch(), close));
+    card.setId("notice");
+    card.getStyleClass().add("dialog-card");
+    card.setMaxSize(460, USE_PREF_SIZE);
+    cover(card);
+    close.requestFocus();
+    desk.faultRead();
+  }
+
+  private void showKeys() {
+    GridPane table = new GridPane();
+    table.setHgap(24);
+    table.setVgap(4);
+    int row = 0;
+    for (Map.Entry<String, String> key : Keys.help().entrySet()) {
+      table.addRow(row++, Parts.label(key.getKey(), "key-name"), Parts.label(key.getValue()));
+    }
+    table.addRow(row, Parts.label("Ctrl+1, 2, 5", "key-name"), Parts.label("Change the station"));
+    var close = Parts.button("keys-close", "Close", "main-action", this::uncover);
+    VBox card =
+        new VBox(16, Parts.label("Keys", "why-title"), table, new HBox(Parts.stretch(), close));
+    card.setId("keys");
+    card.getStyleClass().add("dialog-card");
+    card.setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
+    cover(card);
+  }
+
+  private void cover(Node card) {
+    veil.getChildren().setAll(card);
+    StackPane.setAlignment(card, Pos.CENTER);
+    veil.setVisible(true);
+  }
+
+  private void uncover() {
+    veil.setVisible(false);
+    veil.getChildren().clear();
+    requestFocus();
+  }
+}

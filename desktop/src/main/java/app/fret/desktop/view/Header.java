@@ -1,0 +1,143 @@
+package app.fret.desktop.view;
+
+import app.fret.desktop.model.Command;
+import app.fret.desktop.model.Desk;
+import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.model.Words;
+import app.fret.practice.Climb;
+import app.fret.study.Study;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
+import java.util.Locale;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** Title, tempos, days left, undo and the menu of the open passage. */
+final class Header extends HBox {
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
+
+  private final Desk desk;
+  private final Label title = Parts.label("Fret", "passage-title");
+  private final Label subtitle = Parts.label("Your practice book", "quiet");
+  private final HBox figures = new HBox(32);
+  private final Button undo =
+      Parts.button("undo", "Undo", "flat-action", () -> perform(Command.UNDO));
+  private final Button redo =
+      Parts.button("redo", "Redo", "flat-action", () -> perform(Command.REDO));
+  private final MenuButton menu = new MenuButton();
+
+  /** What the menu can ask the window for. */
+  interface Actions {
+    void addFromFile();
+
+    void writeMusicXml();
+
+    void showKeys();
+  }
+
+  Header(Desk desk, Actions actions) {
+    this.desk = desk;
+    getStyleClass().add("header");
+    setAlignment(Pos.CENTER_LEFT);
+    figures.setAlignment(Pos.CENTER_LEFT);
+    title.setId("passage-title");
+    VBox names = new VBox(title, subtitle);
+    names.setPrefWidth(300);
+    names.setMinWidth(160);
+    names.setAlignment(Pos.CENTER_LEFT);
+    makeMenu(actions);
+    getChildren().addAll(names, figures, Parts.stretch(), undo, redo, menu);
+    desk.openProperty().addListener((property, before, now) -> now.ifPresent(this::follow));
+    desk.openProperty().get().ifPresent(this::follow);
+    undo.setDisable(true);
+    redo.setDisable(true);
+  }
+
+  private void makeMenu(Actions actions) {
+    menu.setId("menu");
+    menu.setGraphic(new FontIcon(Feather.MORE_HORIZONTAL));
+    menu.setAccessibleText("Menu of the passage");
+    menu.getStyleClass().add("menu-dots");
+    menu.getItems()
+        .addAll(
+            item("menu-add", "Add a passage from a file …", actions::addFromFile),
+            item("menu-write", "Write the marked part as MusicXML …", actions::writeMusicXml),
+            item("menu-keys", "Keys", actions::showKeys));
+  }
+
+  private static MenuItem item(String id, String text, Runnable action) {
+    MenuItem item = new MenuItem(text);
+    item.setId(id);
+    item.setOnAction(e -> action.run());
+    return item;
+  }
+
+  private void perform(Command command) {
+    desk.openProperty().get().ifPresent(passage -> passage.perform(command));
+  }
+
+  private void follow(PassageDesk passage) {
+    undo.disableProperty().bind(passage.canUndoProperty().not());
+    redo.disableProperty().bind(passage.canRedoProperty().not());
+    passage.climbProperty().addListener((property, before, now) -> show(passage));
+    passage.studyProperty().addListener((property, before, now) -> show(passage));
+    show(passage);
+  }
+
+  private void show(PassageDesk passage) {
+    Study study = passage.study();
+    Climb climb = passage.climbProperty().get();
+    title.setText(study.passage().title());
+    subtitle.setText(
+        study.passage().partName() + " · " + passage.opened().owner().name() + " · " + bars(study));
+    figures
+        .getChildren()
+        .setAll(
+            figure("target", Words.tempo(study.choices().target())),
+            figure("audition", Words.tempo(study.practice().audition())),
+            figure("clean today", cleanToday(study, climb)));
+    passage.opened().entry().dueOn().ifPresent(day -> figures.getChildren().add(daysLeft(day)));
+  }
+
+  private static String bars(Study study) {
+    String first =
+        study.passage().bars().stream()
+            .filter(b -> !b.uncounted())
+            .findFirst()
+            .map(b -> b.label())
+            .orElse("1");
+    String last = study.passage().bars().get(study.passage().bars().size() - 1).label();
+    return "bars " + first + "–" + last;
+  }
+
+  private static String cleanToday(Study study, Climb climb) {
+    return climb.passed() == 0
+        ? "not yet"
+        : Words.tempo(study.choices().target().at(climb.cleanPerMinute()));
+  }
+
+  private VBox daysLeft(LocalDate day) {
+    long days = ChronoUnit.DAYS.between(desk.today(), day);
+    String left =
+        days > 1 ? days + " days" : days == 1 ? "1 day" : days == 0 ? "today" : "date has passed";
+    return figure("to " + DAY.format(day), left);
+  }
+
+  private static VBox figure(String name, String value) {
+    Label figure = Parts.label(value, "figure");
+    figure.setId("header-" + name.split(" ")[0]);
+    VBox box = new VBox(Parts.label(name, "figure-name"), figure);
+    box.setAlignment(Pos.CENTER_LEFT);
+    box.setMinWidth(USE_PREF_SIZE);
+    return box;
+  }
+}

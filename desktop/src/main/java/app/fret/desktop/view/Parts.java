@@ -1,0 +1,56 @@
+package app.fret.desktop.view;
+
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** Small pieces of the window that look alike everywhere. */
+final class Parts {
+  private Parts() {}
+
+  static Label label(String text, String... styles) {
+    Label label = new Label(text);
+    label.getStyleClass().addAll(styles);
+    return label;
+  }
+
+  /** Words that wrap. */
+  static Label words(String text, String... styles) {
+    Label label = label(text, styles);
+    label.setWrapText(true);
+    label.setMinHeight(Region.USE_PREF_SIZE);
+    return label;
+  }
+
+  static Region stretch() {
+    Region region = new Region();
+    HBox.setHgrow(region, Priority.ALWAYS);
+    VBox.setVgrow(region, Priority.ALWAYS);
+    return region;
+  }
+
+  static Button button(String id, String text, String style, Runnable action) {
+    Button button = new Button(text);
+    button.setId(id);
+    button.getStyleClass().add(style);
+    button.setOnAction(e -> action.run());
+    return button;
+  }
+
+  /** A name and a figure in two columns. */
+  static HBox fact(String name, String value) {
+    Label left = label(name, "quiet");
+    left.setMinWidth(96);
+    left.setPrefWidth(96);
+    Label right = words(value);
+    HBox.setHgrow(right, Priority.ALWAYS);
+    return new HBox(left, right);
+  }
+
+  static Label heading(String text) {
+    return label(text, "section-heading");
+  }
+}

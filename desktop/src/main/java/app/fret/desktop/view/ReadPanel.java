@@ -1,0 +1,115 @@
+package app.fret.desktop.view;
+
+import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.model.Words;
+import app.fret.score.Bar;
+import app.fret.score.Passage;
+import app.fret.score.PlayedNote;
+import app.fret.score.WrittenPitch;
+import app.fret.study.Study;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** Says what stands on the page: key, metre, range, pace, and what the reader passed over. */
+final class ReadPanel extends VBox {
+  private final VBox content = new VBox(6);
+
+  ReadPanel(PassageDesk desk) {
+    setId("read-panel");
+    getStyleClass().add("why-panel");
+    ScrollPane scroll = new ScrollPane(content);
+    scroll.setFitToWidth(true);
+    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    scroll.getStyleClass().add("plain-scroll");
+    VBox.setVgrow(scroll, Priority.ALWAYS);
+    getChildren().add(scroll);
+    addPage(desk.study());
+    addPace(desk.study());
+    addSource(desk);
+  }
+
+  private void addPage(Study study) {
+    Passage passage = study.passage();
+    content
+        .getChildren()
+        .addAll(
+            Parts.label("On the page", "why-title"),
+            Parts.fact("key", keys(passage)),
+            Parts.fact("metre", metres(passage)),
+            Parts.fact("tempo mark", tempo(passage)),
+            Parts.fact("range", range(study.notes())),
+            Parts.fact(
+                "length",
+                Words.count(passage.bars().size(), "bar", "bars")
+                    + ", "
+                    + Words.count(study.notes().size(), "note", "notes")));
+  }
+
+  private static String keys(Passage passage) {
+    return passage.bars().stream()
+        .map(Bar::key)
+        .distinct()
+        .map(k -> Words.key(k.fifths()))
+        .collect(Collectors.joining(", then "));
+  }
+
+  private static String metres(Passage passage) {
+    return passage.bars().stream()
+        .map(Bar::metre)
+        .distinct()
+        .map(Words::metre)
+        .collect(Collectors.joining(", "));
+  }
+
+  private static String tempo(Passage passage) {
+    return passage.printedTempo().map(Words::tempo).orElse("none printed");
+  }
+
+  private static String range(List<PlayedNote> notes) {
+    List<WrittenPitch> pitches =
+        notes.stream()
+            .flatMap(n -> n.notes().stream())
+            .map(n -> n.written())
+            .sorted(Comparator.naturalOrder())
+            .toList();
+    return pitches.isEmpty()
+        ? "silent"
+        : pitches.get(0).display() + " to " + pitches.get(pitches.size() - 1).display();
+  }
+
+  private void addPace(Study study) {
+    double shortest =
+        study.notes().stream()
+            .filter(n -> !n.isGrace())
+            .mapToDouble(n -> study.choices().target().seconds(n.length()))
+            .min()
+            .orElse(1);
+    double seconds = study.choices().target().seconds(study.passage().length());
+    content
+        .getChildren()
+        .addAll(
+            Parts.heading("At the target tempo"),
+            Parts.fact("once through", Words.seconds(seconds)),
+            Parts.fact("fastest", String.format(Locale.ROOT, "%.1f notes a second", 1 / shortest)));
+  }
+
+  private void addSource(PassageDesk desk) {
+    content
+        .getChildren()
+        .addAll(
+            Parts.heading("Where it comes from"),
+            Parts.fact("file", desk.opened().entry().fileName()),
+            Parts.fact("part", desk.opened().passage().partName()));
+    List<String> skipped = desk.opened().skipped();
+    content.getChildren().add(Parts.heading("Passed over when reading"));
+    if (skipped.isEmpty()) {
+      content.getChildren().add(Parts.words("Nothing: every sign of the part is taken over."));
+    }
+    skipped.forEach(s -> content.getChildren().add(Parts.words(s)));
+  }
+}

@@ -30,6 +30,7 @@ public final class BowPlanner {
   private static final double FIRST_BEAT_UP = 1;
   private static final double PICKUP_DOWN = 1;
   private static final double LAST_NOTE_UP = 0.1;
+  private static final double START_UP = 0.5;
 
   /** Plans the strokes of a passage at a tempo. */
   public BowPlan plan(Passage passage, Tempo tempo) {
@@ -100,7 +101,7 @@ public final class BowPlanner {
         effort += PICKUP_DOWN;
       }
       if (!bar.uncounted() && atBarLine && direction == BowDirection.UP) {
-        effort += FIRST_BEAT_UP;
+        effort += FIRST_BEAT_UP + (group == 0 ? START_UP : 0);
       }
       if (group == groups.size() - 1 && direction == BowDirection.UP) {
         effort += LAST_NOTE_UP;

@@ -40,8 +40,8 @@ final class OpenStringTerm implements PlaceTerm {
   private static double ofString(Moment moment, Stop stop, boolean alone) {
     double effort = WELCOME_IN_HASTE * moment.haste();
     if (moment.isLong() && alone) {
-      effort +=
-          PER_SECOND_WITHOUT_VIBRATO * Math.min(moment.lengthSeconds(), LONGEST_COUNTED_SECONDS);
+      double missed = moment.lengthSeconds() - Moment.VIBRATO_SECONDS;
+      effort += PER_SECOND_WITHOUT_VIBRATO * Math.min(missed, LONGEST_COUNTED_SECONDS);
     }
     if (moment.inSlur()) {
       effort += IN_SLOW_SLUR * (1 - moment.haste() / 2);

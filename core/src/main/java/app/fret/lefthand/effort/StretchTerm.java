@@ -28,26 +28,25 @@ final class StretchTerm implements PlaceTerm {
 
   @Override
   public double effort(Moment moment, Placement at) {
-    double effort = PER_MM * at.reachMm();
+    boolean outOfFrame = at.reachMm() > 0;
+    double drawnBack = 0;
     for (Stop stop : at.stops()) {
       if (!stop.isOpen()) {
-        effort += byPlace(at, stop);
+        outOfFrame |= isOutOfFrame(at, stop);
+        drawnBack += stop.semitone() < at.base() ? DRAWN_BACK : 0;
       }
     }
-    return effort;
+    return PER_MM * at.reachMm() + drawnBack + (outOfFrame ? OUT_OF_FRAME : 0);
   }
 
-  private static double byPlace(Placement at, Stop stop) {
+  private static boolean isOutOfFrame(Placement at, Stop stop) {
     int offset = stop.semitone() - at.base();
-    if (offset < 0) {
-      return DRAWN_BACK;
-    }
     for (HandFrame.Reach reach : at.frame().of(stop.finger())) {
       if (reach.offset() == offset) {
-        return reach.use() == HandFrame.Use.ORDINARY ? 0 : OUT_OF_FRAME;
+        return reach.use() != HandFrame.Use.ORDINARY;
       }
     }
-    return 0;
+    return false;
   }
 
   @Override

@@ -10,7 +10,7 @@ import app.fret.lefthand.hand.Placement;
  * nearest strings count.
  */
 final class StringCrossingTerm implements MoveTerm {
-  private static final double PER_CROSSING = 0.16;
+  private static final double PER_CROSSING = 0.13;
   private static final double IN_HASTE = 0.14;
   private static final double IN_SLUR = 0.10;
   private static final double PER_STRING_SKIPPED = 0.40;

@@ -19,6 +19,9 @@ final class Spans {
   private static final int FIRST_POSITION_BASE = 2;
   private static final double HALF_POSITION_TOLERANCE = 1.08;
 
+  /** Below what any ruler or finger can tell. */
+  private static final double ROUNDING_MM = 0.1;
+
   private final Hand hand;
   private final StringGeometry geometry;
   private final double[][] share;
@@ -29,9 +32,10 @@ final class Spans {
     this.share = shares(player.instrument());
   }
 
-  /** Widest distance of two fingers at ease, in mm. */
-  double comfortableMm(Finger lower, Finger upper) {
-    return hand.comfortableMm() * HALF_POSITION_TOLERANCE * share(lower, upper);
+  /** Widest distance of two fingers at ease, in mm, the lower one on this semitone. */
+  double comfortableMm(Finger lower, int lowerSemitone, Finger upper) {
+    double tolerance = lowerSemitone < FIRST_POSITION_BASE ? HALF_POSITION_TOLERANCE : 1;
+    return hand.comfortableMm() * tolerance * share(lower, upper) + ROUNDING_MM;
   }
 
   /** Widest distance of two fingers at all, in mm. */
@@ -74,7 +78,9 @@ final class Spans {
     if (lower == upper || upperSemitone <= lowerSemitone) {
       return 0;
     }
-    return Math.max(0, geometry.spanMm(lowerSemitone, upperSemitone) - comfortableMm(lower, upper));
+    return Math.max(
+        0,
+        geometry.spanMm(lowerSemitone, upperSemitone) - comfortableMm(lower, lowerSemitone, upper));
   }
 
   private double share(Finger lower, Finger upper) {

@@ -1,0 +1,79 @@
+package app.fret.bow;
+
+import static app.fret.score.BowDirection.DOWN;
+import static app.fret.score.BowDirection.UP;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.fret.score.BeatUnit;
+import app.fret.score.BowDirection;
+import app.fret.score.Metre;
+import app.fret.score.Passage;
+import app.fret.score.Tempo;
+import app.fret.testing.Music;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** The rules of direction checked here are common practice, no source. */
+class BowPlannerTest {
+  private static final Tempo TEMPO = new Tempo(BeatUnit.QUARTER, 100);
+
+  private static List<BowDirection> directions(Passage passage) {
+    return new BowPlanner().plan(passage, TEMPO).strokes().stream().map(Stroke::direction).toList();
+  }
+
+  @Test
+  void strokesAlternateFromADownBow() {
+    assertThat(directions(Music.passage("C5/4 D5/4 E5/4 F5/4")))
+        .containsExactly(DOWN, UP, DOWN, UP);
+  }
+
+  @Test
+  void aPickupGoesUpSoThatTheFirstBeatGoesDown() {
+    assertThat(directions(Music.passage("G4/4 | C5/2 D5/2"))).containsExactly(UP, DOWN, UP);
+  }
+
+  @Test
+  void twoPickupNotesLeadDownUpToTheBeat() {
+    assertThat(directions(Music.passage("G4/8 A4/8 | C5/2 D5/2")))
+        .containsExactly(DOWN, UP, DOWN, UP);
+  }
+
+  @Test
+  void aSlurIsOneStroke() {
+    BowPlan plan = new BowPlanner().plan(Music.passage("(C5/4 D5/4 E5/4) F5/4"), TEMPO);
+    assertThat(plan.strokes()).containsExactly(new Stroke(0, 2, DOWN), new Stroke(3, 3, UP));
+    assertThat(plan.strokeOf(1).isSlurred()).isTrue();
+  }
+
+  @Test
+  void aTieInsideASlurChangesNothing() {
+    BowPlan plan = new BowPlanner().plan(Music.passage("(C5/2~ C5/4 E5/4) | F5/1"), TEMPO);
+    assertThat(plan.strokes()).containsExactly(new Stroke(0, 1, DOWN), new Stroke(2, 2, UP));
+  }
+
+  @Test
+  void afterARestTheFirstBeatGoesDownAgain() {
+    assertThat(directions(Music.passage(Metre.of(3, 4), "C5/4 D5/4 r/4 | E5/4 F5/4 G5/4 | A5/2.")))
+        .containsExactly(DOWN, UP, DOWN, UP, DOWN, UP);
+    assertThat(directions(Music.passage(Metre.of(3, 4), "C5/2 r/4 | E5/4 F5/4 r/4 | A5/2.")))
+        .containsExactly(DOWN, DOWN, UP, DOWN);
+  }
+
+  @Test
+  void withoutARestTheBowDoesNotTurnTwice() {
+    assertThat(directions(Music.passage(Metre.of(3, 4), "C5/4 D5/4 E5/4 | F5/4 G5/4 A5/4")))
+        .containsExactly(DOWN, UP, DOWN, UP, DOWN, UP);
+  }
+
+  @Test
+  void aPrintedBowSignIsKept() {
+    assertThat(directions(Music.passage("C5/4^ D5/4 E5/4^ F5/4")))
+        .containsExactly(UP, DOWN, UP, DOWN);
+    assertThat(directions(Music.passage("C5/4v D5/4v E5/4"))).startsWith(DOWN, DOWN);
+  }
+
+  @Test
+  void aPassageOfRestsHasNoStrokes() {
+    assertThat(directions(Music.passage("r/1"))).isEmpty();
+  }
+}

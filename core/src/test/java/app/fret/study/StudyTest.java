@@ -1,0 +1,118 @@
+package app.fret.study;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.fret.instrument.Instrument;
+import app.fret.instrument.Instruments;
+import app.fret.instrument.OutOfRangeException;
+import app.fret.instrument.Player;
+import app.fret.lefthand.Pin;
+import app.fret.lefthand.PinConflictException;
+import app.fret.score.BeatUnit;
+import app.fret.score.BowDirection;
+import app.fret.score.Finger;
+import app.fret.score.Key;
+import app.fret.score.Note;
+import app.fret.score.Passage;
+import app.fret.score.Sounding;
+import app.fret.score.SoundingPitch;
+import app.fret.score.Tempo;
+import app.fret.score.Transposition;
+import app.fret.testing.Music;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class StudyTest {
+  private final Instrument violin = Instruments.named("violin");
+  private final Player player = Player.of("", violin);
+  private final Choices choices = Choices.at(new Tempo(BeatUnit.QUARTER, 88));
+
+  private Study study(String words) throws OutOfRangeException, PinConflictException {
+    return Study.of(Music.passage(words), player, choices);
+  }
+
+  @Test
+  void plansHandBowAndPracticeInThatOrder() throws OutOfRangeException, PinConflictException {
+    List<String> steps = new ArrayList<>();
+    Study study = Study.of(Music.passage("D5/2 E5/2"), player, choices, steps::add);
+    assertThat(steps).containsExactly("leftHand", "bow", "practice");
+    assertThat(study.leftHand().notes()).hasSize(2);
+    assertThat(study.bow().strokes()).hasSize(2);
+    assertThat(study.practice().ladder().rungs()).endsWith(88.0);
+  }
+
+  @Test
+  void aNoteOutsideTheRangeStopsItNamingTheBar() {
+    assertThatThrownBy(() -> study("D5/1 | C3/1"))
+        .isInstanceOf(OutOfRangeException.class)
+        .hasMessageContaining("bar 2");
+  }
+
+  @Test
+  void aNoteHasOnePinAtATime() {
+    Choices pinned =
+        choices
+            .withPin(Pin.finger(3, Finger.FIRST))
+            .withPin(Pin.finger(1, Finger.SECOND))
+            .withPin(Pin.finger(3, Finger.THIRD));
+    assertThat(pinned.pins()).extracting(Pin::note).containsExactly(1, 3);
+    assertThat(pinned.pinOn(3).orElseThrow().finger()).contains(Finger.THIRD);
+    assertThat(pinned.withoutPin(1).pins()).hasSize(1);
+    assertThat(choices.pins()).as("old choices stay for undo").isEmpty();
+  }
+
+  @Test
+  void markedNotesCarryFingerAndTheStringWhereItChanges()
+      throws OutOfRangeException, PinConflictException {
+    Passage marked = MarkedPassage.of(study("B4/4 C5/4 F#5/4 G5/4"));
+    List<Note> notes = marked.events().stream().map(e -> ((Sounding) e).notes().get(0)).toList();
+    assertThat(notes).allMatch(n -> n.finger().isPresent());
+    assertThat(notes.get(0).string()).hasValue(2);
+    assertThat(notes.get(1).string()).isEmpty();
+    assertThat(notes.get(2).string()).hasValue(1);
+  }
+
+  @Test
+  void bowSignsStandAtTheStartOfBarsAndAfterRests()
+      throws OutOfRangeException, PinConflictException {
+    Passage marked = MarkedPassage.of(study("B4/4 C5/4 r/4 D5/4 | (E5/2 F5/2)"));
+    List<Optional<BowDirection>> signs = new ArrayList<>();
+    marked.events().stream()
+        .filter(Sounding.class::isInstance)
+        .forEach(e -> signs.add(((Sounding) e).marks().bow()));
+    assertThat(signs.get(0)).contains(BowDirection.DOWN);
+    assertThat(signs.get(1)).isEmpty();
+    assertThat(signs.get(2)).isPresent();
+    assertThat(signs.get(3)).contains(BowDirection.DOWN);
+    assertThat(signs.get(4)).isEmpty();
+  }
+
+  @Test
+  void tiedNotesAreMarkedOnceAndPrintedFingersGiveWay()
+      throws OutOfRangeException, PinConflictException {
+    Passage marked = MarkedPassage.of(study("B4/2~ B4/2"));
+    assertThat(((Sounding) marked.events().get(0)).notes().get(0).finger()).isPresent();
+    assertThat(((Sounding) marked.events().get(1)).notes().get(0).finger()).isEmpty();
+  }
+
+  /** Spelling by key: notes of the key first, then naturals, then the sign the key leans to. */
+  @ParameterizedTest
+  @CsvSource({"66,0,F#4", "66,2,F#4", "66,-5,Gb4", "70,0,A#4", "70,-1,Bb4", "65,6,E#4", "60,0,C4"})
+  void guideNotesAreSpelledInTheKey(int midi, int fifths, String name) {
+    assertThat(Spelling.written(new SoundingPitch(midi), violin, Optional.empty(), new Key(fifths)))
+        .hasToString(name);
+  }
+
+  @Test
+  void guideNotesAreWrittenInThePartsTransposition() {
+    assertThat(
+            Spelling.written(
+                new SoundingPitch(48), violin, Optional.of(new Transposition(-12)), new Key(0)))
+        .hasToString("C4");
+  }
+}

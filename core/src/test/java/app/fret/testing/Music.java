@@ -1,0 +1,137 @@
+package app.fret.testing;
+
+import app.fret.score.Bar;
+import app.fret.score.BowDirection;
+import app.fret.score.Clef;
+import app.fret.score.Directions;
+import app.fret.score.Event;
+import app.fret.score.Key;
+import app.fret.score.Marks;
+import app.fret.score.Metre;
+import app.fret.score.Note;
+import app.fret.score.NoteValue;
+import app.fret.score.Passage;
+import app.fret.score.Rest;
+import app.fret.score.Sounding;
+import app.fret.score.Span;
+import app.fret.score.WrittenLength;
+import app.fret.score.WrittenPitch;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.apache.commons.numbers.fraction.Fraction;
+
+/**
+ * Writes passages in tests as a line of words: {@code "(D5/8 E5/8) r/4 | G4+B4/2~ G4+B4/2"}.
+ *
+ * <p>Each word is a pitch or pitches, a slash and a note value with dots; {@code r} rests; brackets
+ * slur; {@code ~} ties to the next; {@code ^} is an up-bow, {@code v} a down-bow; {@code g} before
+ * a note makes it a grace note; a bar line stands between bars.
+ */
+public final class Music {
+  private final List<Bar> bars = new ArrayList<>();
+  private final List<Event> events = new ArrayList<>();
+  private final List<Span> slurs = new ArrayList<>();
+  private final Metre metre;
+  private final Key key;
+  private final Clef clef;
+  private Fraction time = Fraction.ZERO;
+  private int slurStart = -1;
+  private boolean tied;
+
+  private Music(Metre metre, int fifths, Clef clef) {
+    this.metre = metre;
+    this.key = new Key(fifths);
+    this.clef = clef;
+  }
+
+  /** A passage in a metre, in C, in treble clef. */
+  public static Passage passage(Metre metre, String words) {
+    return passage(metre, 0, Clef.TREBLE, words);
+  }
+
+  /** A passage in common time. */
+  public static Passage passage(String words) {
+    return passage(Metre.of(4, 4), words);
+  }
+
+  /** A passage in any key and clef. */
+  public static Passage passage(Metre metre, int fifths, Clef clef, String words) {
+    return new Music(metre, fifths, clef).read(words);
+  }
+
+  private Passage read(String words) {
+    String[] measures = words.split("\\|");
+    for (int i = 0; i < measures.length; i++) {
+      Fraction start = time;
+      for (String word : measures[i].strip().split("\\s+")) {
+        add(i, word);
+      }
+      Fraction length = time.subtract(start);
+      boolean pickup = i == 0 && length.compareTo(metre.barLength()) < 0 && measures.length > 1;
+      bars.add(
+          new Bar(
+              String.valueOf(i + 1),
+              pickup,
+              start,
+              length,
+              metre,
+              key,
+              List.of(new Bar.ClefAt(start, clef)),
+              Bar.Edges.PLAIN));
+    }
+    return new Passage(
+        "Test", "Part", bars, events, slurs, List.of(), Directions.NONE, Optional.empty());
+  }
+
+  private void add(int bar, String word) {
+    boolean opens = word.startsWith("(");
+    boolean closes = word.contains(")");
+    boolean tiesOn = word.contains("~");
+    Optional<BowDirection> bow =
+        word.contains("^")
+            ? Optional.of(BowDirection.UP)
+            : word.contains("v") ? Optional.of(BowDirection.DOWN) : Optional.empty();
+    String plain = word.replaceAll("[()~^v]", "");
+    boolean grace = plain.startsWith("g");
+    String[] parts = (grace ? plain.substring(1) : plain).split("/");
+    WrittenLength written = length(parts[1]);
+    if (opens) {
+      slurStart = events.size();
+    }
+    if (parts[0].equals("r")) {
+      events.add(new Rest(bar, time, written.length(), written, false));
+    } else {
+      Fraction length = grace ? Fraction.ZERO : written.length();
+      List<Note> heads = new ArrayList<>();
+      for (String pitch : parts[0].split("\\+")) {
+        heads.add(Note.of(WrittenPitch.parse(pitch)).withTies(tied, tiesOn));
+      }
+      events.add(
+          new Sounding(
+              bar,
+              time,
+              length,
+              written,
+              grace ? Sounding.Grace.SLASHED : Sounding.Grace.NONE,
+              heads,
+              Marks.NONE.withBow(bow)));
+    }
+    tied = tiesOn;
+    if (closes) {
+      slurs.add(new Span(slurStart, events.size() - 1));
+    }
+    time = events.get(events.size() - 1).end();
+  }
+
+  private static WrittenLength length(String text) {
+    int dots = text.length() - text.replace(".", "").length();
+    int denominator = Integer.parseInt(text.replace(".", ""));
+    for (NoteValue value : NoteValue.values()) {
+      if (value.length().equals(Fraction.of(1, denominator))) {
+        return WrittenLength.of(value, dots);
+      }
+    }
+    throw new IllegalArgumentException(text);
+  }
+}

@@ -1,0 +1,272 @@
+package app.fret.testing;
+
+import app.fret.score.Accidental;
+import app.fret.score.Bar;
+import app.fret.score.BeatUnit;
+import app.fret.score.BowDirection;
+import app.fret.score.Clef;
+import app.fret.score.Directions;
+import app.fret.score.Event;
+import app.fret.score.Finger;
+import app.fret.score.Key;
+import app.fret.score.Marks;
+import app.fret.score.Metre;
+import app.fret.score.Note;
+import app.fret.score.NoteValue;
+import app.fret.score.Passage;
+import app.fret.score.Rest;
+import app.fret.score.Sounding;
+import app.fret.score.Span;
+import app.fret.score.Step;
+import app.fret.score.Tempo;
+import app.fret.score.Transposition;
+import app.fret.score.Tuplet;
+import app.fret.score.TupletRatio;
+import app.fret.score.WrittenLength;
+import app.fret.score.WrittenPitch;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Random;
+import java.util.Set;
+import org.apache.commons.numbers.fraction.Fraction;
+
+/** Generates passages that use every feature of the score model, from a seed. */
+public final class RandomPassages {
+  private final Random random;
+  private final List<Bar> bars = new ArrayList<>();
+  private final List<Event> events = new ArrayList<>();
+  private final List<Span> slurs = new ArrayList<>();
+  private final List<Tuplet> tuplets = new ArrayList<>();
+  private Fraction time = Fraction.ZERO;
+  private Metre metre = Metre.of(4, 4);
+  private Key key = new Key(0);
+  private Clef clef = Clef.TREBLE;
+
+  private RandomPassages(long seed) {
+    this.random = new Random(seed);
+  }
+
+  /** A passage of some bars with everything in it. */
+  public static Passage full(long seed) {
+    return new RandomPassages(seed).generate();
+  }
+
+  private Passage generate() {
+    int count = 2 + random.nextInt(6);
+    for (int bar = 0; bar < count; bar++) {
+      addBar(bar, bar == count - 1);
+    }
+    addSlurs();
+    return new Passage(
+        "Étude " + random.nextInt(100),
+        "Part & more",
+        bars,
+        events,
+        slurs,
+        tuplets,
+        directions(),
+        random.nextInt(4) == 0 ? Optional.of(new Transposition(-12)) : Optional.empty());
+  }
+
+  private <T> T one(List<T> choices) {
+    return choices.get(random.nextInt(choices.size()));
+  }
+
+  private void addBar(int bar, boolean last) {
+    if (random.nextInt(3) == 0) {
+      metre =
+          one(
+              List.of(
+                  Metre.of(3, 4),
+                  Metre.of(6, 8),
+                  Metre.of(2, 2),
+                  new Metre(List.of(4), 4, Metre.Sign.COMMON),
+                  new Metre(List.of(2), 2, Metre.Sign.CUT),
+                  new Metre(List.of(3, 2), 8, Metre.Sign.FIGURES)));
+    }
+    if (random.nextInt(3) == 0) {
+      key = new Key(random.nextInt(15) - 7);
+    }
+    boolean pickup = bar == 0 && random.nextBoolean();
+    Fraction start = time;
+    Fraction length = pickup ? Fraction.of(1, 4) : metre.barLength();
+    List<Bar.ClefAt> clefs = new ArrayList<>();
+    if (random.nextInt(3) == 0) {
+      clef = one(List.of(Clef.ALTO, Clef.TENOR, Clef.BASS, new Clef(Clef.Sign.G, 2, 1)));
+    }
+    clefs.add(new Bar.ClefAt(start, clef));
+    if (!pickup && random.nextInt(8) == 0) {
+      events.add(new Rest(bar, time, length, WrittenLength.of(NoteValue.WHOLE), true));
+      time = start.add(length);
+    } else {
+      fill(bar, start.add(length), clefs);
+    }
+    bars.add(
+        new Bar(String.valueOf(bar + 1), pickup, start, length, metre, key, clefs, edges(last)));
+  }
+
+  private Bar.Edges edges(boolean last) {
+    if (last) {
+      return Bar.Edges.PLAIN.withLine(Bar.Line.FINAL);
+    }
+    return switch (random.nextInt(6)) {
+      case 0 -> new Bar.Edges(true, 0, Optional.empty(), false, Bar.Line.PLAIN);
+      case 1 -> new Bar.Edges(false, 2, Optional.of("1"), true, Bar.Line.PLAIN);
+      case 2 -> Bar.Edges.PLAIN.withLine(Bar.Line.DOUBLE);
+      default -> Bar.Edges.PLAIN;
+    };
+  }
+
+  private void fill(int bar, Fraction end, List<Bar.ClefAt> clefs) {
+    while (time.compareTo(end) < 0) {
+      Fraction left = end.subtract(time);
+      if (left.compareTo(Fraction.of(1, 4)) >= 0 && random.nextInt(5) == 0) {
+        addTriplet(bar);
+        continue;
+      }
+      if (random.nextInt(8) == 0) {
+        clef = one(List.of(Clef.TREBLE, Clef.BASS, Clef.TENOR));
+        if (time.compareTo(clefs.get(clefs.size() - 1).onset()) > 0) {
+          clefs.add(new Bar.ClefAt(time, clef));
+        } else {
+          clef = clefs.get(clefs.size() - 1).clef();
+        }
+      }
+      WrittenLength written = fitting(left);
+      if (random.nextInt(7) == 0) {
+        events.add(new Rest(bar, time, written.length(), written, false));
+      } else {
+        if (random.nextInt(8) == 0) {
+          events.add(sounding(bar, WrittenLength.of(NoteValue.EIGHTH), Sounding.Grace.SLASHED));
+        }
+        events.add(sounding(bar, written, Sounding.Grace.NONE));
+      }
+      time = time.add(written.length());
+    }
+  }
+
+  private WrittenLength fitting(Fraction left) {
+    while (true) {
+      NoteValue value =
+          one(List.of(NoteValue.HALF, NoteValue.QUARTER, NoteValue.EIGHTH, NoteValue.SIXTEENTH));
+      WrittenLength written = WrittenLength.of(value, random.nextInt(4) == 0 ? 1 : 0);
+      if (written.length().compareTo(left) <= 0) {
+        Fraction rest = left.subtract(written.length());
+        if (rest.multiply(16).getDenominator() == 1) {
+          return written;
+        }
+      }
+    }
+  }
+
+  private void addTriplet(int bar) {
+    TupletRatio ratio = random.nextBoolean() ? new TupletRatio(3, 2) : new TupletRatio(5, 4);
+    NoteValue value = ratio.actual() == 3 ? NoteValue.EIGHTH : NoteValue.SIXTEENTH;
+    int first = events.size();
+    for (int i = 0; i < ratio.actual(); i++) {
+      WrittenLength written = new WrittenLength(value, 0, ratio);
+      events.add(sounding(bar, written, Sounding.Grace.NONE));
+      time = time.add(written.length());
+    }
+    tuplets.add(new Tuplet(new Span(first, events.size() - 1), ratio, random.nextBoolean()));
+  }
+
+  private Sounding sounding(int bar, WrittenLength written, Sounding.Grace grace) {
+    Fraction length = grace == Sounding.Grace.NONE ? written.length() : Fraction.ZERO;
+    List<Note> heads = new ArrayList<>();
+    int octave = 3 + random.nextInt(3);
+    heads.add(head(one(List.of(Step.C, Step.D, Step.E)), octave));
+    if (random.nextInt(4) == 0) {
+      heads.add(head(one(List.of(Step.G, Step.A, Step.B)), octave));
+    }
+    return new Sounding(bar, time, length, written, grace, heads, marks());
+  }
+
+  private Note head(Step step, int octave) {
+    int alter = random.nextInt(5) == 0 ? random.nextInt(5) - 2 : 0;
+    Optional<Accidental> sign =
+        alter != 0
+            ? Optional.of(new Accidental(Accidental.Kind.ofAlter(alter), random.nextBoolean()))
+            : Optional.empty();
+    return new Note(
+        new WrittenPitch(step, alter, octave),
+        random.nextInt(6) == 0,
+        random.nextInt(6) == 0,
+        sign,
+        random.nextInt(3) == 0 ? Optional.of(one(List.of(Finger.values()))) : Optional.empty(),
+        random.nextInt(3) == 0 ? OptionalInt.of(1 + random.nextInt(4)) : OptionalInt.empty(),
+        one(List.of(Note.Harmonic.NONE, Note.Harmonic.NONE, Note.Harmonic.NATURAL)));
+  }
+
+  private Marks marks() {
+    Set<Marks.Articulation> articulations = EnumSet.noneOf(Marks.Articulation.class);
+    for (Marks.Articulation sign : Marks.Articulation.values()) {
+      if (random.nextInt(8) == 0) {
+        articulations.add(sign);
+      }
+    }
+    Set<Marks.Ornament> ornaments =
+        random.nextInt(8) == 0
+            ? EnumSet.of(one(List.of(Marks.Ornament.values())))
+            : EnumSet.noneOf(Marks.Ornament.class);
+    Optional<BowDirection> bow =
+        random.nextInt(5) == 0
+            ? Optional.of(one(List.of(BowDirection.values())))
+            : Optional.empty();
+    return new Marks(
+        articulations,
+        ornaments,
+        bow,
+        random.nextInt(12) == 0,
+        random.nextInt(12) == 0 ? 1 + random.nextInt(4) : 0);
+  }
+
+  private void addSlurs() {
+    int event = 0;
+    while (event + 1 < events.size()) {
+      int last = Math.min(events.size() - 1, event + 1 + random.nextInt(4));
+      if (random.nextInt(3) == 0) {
+        slurs.add(new Span(event, last));
+      }
+      event = last + random.nextInt(2);
+    }
+  }
+
+  private Directions directions() {
+    Fraction end = time;
+    List<Directions.Dynamic> dynamics = new ArrayList<>();
+    List<Directions.Words> words = new ArrayList<>();
+    List<Directions.Rehearsal> rehearsals = new ArrayList<>();
+    for (Event event : events) {
+      boolean first =
+          dynamics.isEmpty()
+              || dynamics.get(dynamics.size() - 1).onset().compareTo(event.onset()) < 0;
+      if (first && random.nextInt(6) == 0) {
+        dynamics.add(
+            new Directions.Dynamic(event.onset(), one(List.of("p", "mf", "sfz", "fp", "poco f"))));
+        words.add(new Directions.Words(event.onset(), "sul tasto <&>", random.nextBoolean()));
+      }
+    }
+    rehearsals.add(new Directions.Rehearsal(bars.get(bars.size() - 1).onset(), "B"));
+    List<Directions.Hairpin> hairpins =
+        List.of(new Directions.Hairpin(Fraction.ZERO, end, random.nextBoolean()));
+    List<Directions.OctaveShift> shifts =
+        random.nextInt(3) == 0
+            ? List.of(
+                new Directions.OctaveShift(
+                    bars.get(bars.size() - 1).onset(), end, random.nextBoolean() ? 1 : -2))
+            : List.of();
+    return new Directions(
+        dynamics,
+        hairpins,
+        words,
+        List.of(
+            new Directions.TempoMark(Fraction.ZERO, new Tempo(one(BeatUnit.NOTES), 66)),
+            new Directions.TempoMark(bars.get(1).onset(), new Tempo(BeatUnit.QUARTER, 92.5))),
+        rehearsals,
+        shifts);
+  }
+}

@@ -104,7 +104,7 @@ class LeftHandPlannerTest {
     assertThat(shift.markAtNote()).as("written where the hand starts to move").isEqualTo(1);
     assertThat(shift.availableSeconds())
         .as("the open string's whole length")
-        .isCloseTo(60.0 / 126, within(1e-9));
+        .isCloseTo(60.0 / 126, within(1e-6));
   }
 
   @Test
@@ -242,7 +242,7 @@ class LeftHandPlannerTest {
     Shift shift = plan.shifts().get(0);
     assertThat(shift.travelMm()).isCloseTo(46.5, within(0.05));
     assertThat(shift.bits()).isCloseTo(4.12, within(0.01));
-    assertThat(shift.availableSeconds()).isCloseTo(1.0, within(1e-9));
+    assertThat(shift.availableSeconds()).isCloseTo(1.0, within(1e-6));
     assertThat(shift.speedMmPerSecond()).isCloseTo(46.5, within(0.05));
     assertThat(shift.isUpward()).isTrue();
   }

@@ -26,8 +26,11 @@ final class FingerOrderTerm implements MoveTerm {
   @Override
   public double effort(Moment moment, Placement from, Placement to) {
     double effort = 0;
-    for (Stop one : from.stops()) {
-      for (Stop other : to.stops()) {
+    // Counted loops: this runs for every pair of placements, where iterators weigh most.
+    for (int i = 0; i < from.stops().size(); i++) {
+      for (int j = 0; j < to.stops().size(); j++) {
+        Stop one = from.stops().get(i);
+        Stop other = to.stops().get(j);
         if (one.string() == other.string() && !one.isOpen() && !other.isOpen()) {
           effort += between(one, other, from.base() == to.base());
         }

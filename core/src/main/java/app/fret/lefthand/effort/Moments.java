@@ -79,9 +79,11 @@ public final class Moments {
     int slur = slurOf[note.events().first()];
     boolean slurred = !first && slur >= 0 && slur == slurOf[notes.get(i - 1).events().last()];
     return new Moment(
-        Math.max(1e-3, endSeconds[i] - startSeconds[i]),
-        first ? Double.POSITIVE_INFINITY : Math.max(1e-3, endSeconds[i - 1] - startSeconds[i - 1]),
-        first ? 0 : Math.max(0, startSeconds[i] - endSeconds[i - 1]),
+        Math.max(1e-3, rounded(endSeconds[i] - startSeconds[i])),
+        first
+            ? Double.POSITIVE_INFINITY
+            : Math.max(1e-3, rounded(endSeconds[i - 1] - startSeconds[i - 1])),
+        first ? 0 : Math.max(0, rounded(startSeconds[i] - endSeconds[i - 1])),
         first,
         slurred,
         slur >= 0,
@@ -89,6 +91,14 @@ public final class Moments {
         !first && pitches(note).equals(pitches(notes.get(i - 1))),
         loudnessAt(note.onset()),
         note.notes().stream().map(Note::written).toList());
+  }
+
+  /**
+   * Rounded to microseconds: differences of running times carry noise in the last bits, and notes
+   * of one length must have equal moments for the lattice to recognise them.
+   */
+  private static double rounded(double seconds) {
+    return Math.rint(seconds * 1e6) / 1e6;
   }
 
   private static List<Integer> pitches(PlayedNote note) {

@@ -32,8 +32,11 @@ final class SameFingerTerm implements MoveTerm {
       return 0;
     }
     double effort = 0;
-    for (Stop one : from.stops()) {
-      for (Stop other : to.stops()) {
+    // Counted loops: this runs for every pair of placements, where iterators weigh most.
+    for (int i = 0; i < from.stops().size(); i++) {
+      for (int j = 0; j < to.stops().size(); j++) {
+        Stop one = from.stops().get(i);
+        Stop other = to.stops().get(j);
         if (!one.isOpen() && one.finger() == other.finger()) {
           effort += between(one, other, to.base() - from.base());
         }

@@ -1,0 +1,344 @@
+package app.fret.files.musicxml;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.fret.files.ScoreRejectedException;
+import app.fret.score.Accidental;
+import app.fret.score.Bar;
+import app.fret.score.BeatUnit;
+import app.fret.score.BowDirection;
+import app.fret.score.Clef;
+import app.fret.score.Directions;
+import app.fret.score.Finger;
+import app.fret.score.Marks;
+import app.fret.score.Metre;
+import app.fret.score.Note;
+import app.fret.score.NoteValue;
+import app.fret.score.Passage;
+import app.fret.score.Rest;
+import app.fret.score.Sounding;
+import app.fret.score.Span;
+import app.fret.score.Tempo;
+import app.fret.score.Transposition;
+import app.fret.score.TupletRatio;
+import java.util.List;
+import org.apache.commons.numbers.fraction.Fraction;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class MusicXmlReaderTest {
+  private static ReadPassage read(String... bars) throws ScoreRejectedException {
+    return new MusicXmlReader().open("test.musicxml", Xml.score(bars)).read(0);
+  }
+
+  private static Passage passage(String... bars) throws ScoreRejectedException {
+    return read(bars).passage();
+  }
+
+  private static Sounding sounding(Passage passage, int event) {
+    return (Sounding) passage.events().get(event);
+  }
+
+  @Test
+  void readsPitchesRestsDotsAndTies() throws ScoreRejectedException {
+    Passage passage =
+        passage(
+            Xml.head(4, 4)
+                + "<note><pitch><step>B</step><alter>-1</alter><octave>4</octave></pitch>"
+                + "<duration>6</duration><tie type=\"start\"/><voice>1</voice><type>quarter</type>"
+                + "<dot/><accidental>flat</accidental></note>"
+                + "<note><rest/><duration>2</duration><voice>1</voice><type>eighth</type></note>"
+                + Xml.note("C", 5, 8, "half", ""));
+    Note first = sounding(passage, 0).notes().get(0);
+    assertThat(first.written()).hasToString("Bb4");
+    assertThat(first.tiedTo()).isTrue();
+    assertThat(first.accidental()).contains(new Accidental(Accidental.Kind.FLAT, false));
+    assertThat(passage.events().get(0).written().dots()).isEqualTo(1);
+    assertThat(passage.events().get(1)).isInstanceOf(Rest.class);
+    assertThat(passage.events().get(2).onset()).isEqualTo(Fraction.of(1, 2));
+  }
+
+  @Test
+  void readsChordsAsOneEventLowestFirst() throws ScoreRejectedException {
+    Passage passage =
+        passage(
+            Xml.head(4, 4)
+                + Xml.note("E", 5, 16, "whole", "")
+                + Xml.note("G", 4, 16, "whole", "").replace("<note>", "<note><chord/>"));
+    assertThat(passage.events()).hasSize(1);
+    assertThat(sounding(passage, 0).notes())
+        .extracting(n -> n.written().toString())
+        .containsExactly("G4", "E5");
+  }
+
+  @Test
+  void readsSlursOverTheirEvents() throws ScoreRejectedException {
+    String start = "<notations><slur type=\"start\" number=\"1\"/></notations>";
+    String stop = "<notations><slur type=\"stop\" number=\"1\"/></notations>";
+    Passage passage =
+        passage(
+            Xml.head(4, 4)
+                + Xml.note("C", 5, 4, "quarter", start)
+                + Xml.note("D", 5, 4, "quarter", "")
+                + Xml.note("E", 5, 4, "quarter", stop)
+                + Xml.note("F", 5, 4, "quarter", ""));
+    assertThat(passage.slurs()).containsExactly(new Span(0, 2));
+  }
+
+  @Test
+  void readsTupletsExactlyEvenWhereDivisionsRound() throws ScoreRejectedException {
+    String change =
+        "<time-modification><actual-notes>3</actual-notes><normal-notes>2</normal-notes>"
+            + "</time-modification>";
+    String start = change + "<notations><tuplet type=\"start\" bracket=\"yes\"/></notations>";
+    String stop = change + "<notations><tuplet type=\"stop\"/></notations>";
+    Passage passage =
+        passage(
+            Xml.head(1, 4)
+                + Xml.note("C", 5, 1, "eighth", start)
+                + Xml.note("D", 5, 1, "eighth", change)
+                + Xml.note("E", 5, 1, "eighth", stop));
+    assertThat(passage.events()).allMatch(e -> e.length().equals(Fraction.of(1, 12)));
+    assertThat(passage.bars().get(0).length()).isEqualTo(Fraction.of(1, 4));
+    assertThat(passage.tuplets()).hasSize(1);
+    assertThat(passage.tuplets().get(0).ratio()).isEqualTo(new TupletRatio(3, 2));
+  }
+
+  @Test
+  void readsGraceNotesWithoutTime() throws ScoreRejectedException {
+    Passage passage =
+        passage(
+            Xml.head(4, 4)
+                + "<note><grace slash=\"yes\"/><pitch><step>D</step><octave>5</octave></pitch>"
+                + "<voice>1</voice><type>eighth</type></note>"
+                + Xml.whole("C"));
+    assertThat(sounding(passage, 0).grace()).isEqualTo(Sounding.Grace.SLASHED);
+    assertThat(sounding(passage, 0).length()).isEqualTo(Fraction.ZERO);
+    assertThat(sounding(passage, 1).onset()).isEqualTo(Fraction.ZERO);
+  }
+
+  @Test
+  void readsSignsAndPrintedFingerings() throws ScoreRejectedException {
+    String notations =
+        "<notations><ornaments><trill-mark/></ornaments><technical><down-bow/><harmonic><natural/>"
+            + "</harmonic><fingering>3</fingering><string>2</string></technical><articulations>"
+            + "<accent/><staccato/></articulations><fermata/></notations>";
+    Passage passage = passage(Xml.head(4, 4) + Xml.note("C", 5, 16, "whole", notations));
+    Marks marks = sounding(passage, 0).marks();
+    Note note = sounding(passage, 0).notes().get(0);
+    assertThat(marks.articulations())
+        .containsExactly(Marks.Articulation.STACCATO, Marks.Articulation.ACCENT);
+    assertThat(marks.ornaments()).containsExactly(Marks.Ornament.TRILL);
+    assertThat(marks.bow()).contains(BowDirection.DOWN);
+    assertThat(marks.fermata()).isTrue();
+    assertThat(note.finger()).contains(Finger.THIRD);
+    assertThat(note.string()).hasValue(2);
+    assertThat(note.harmonic()).isEqualTo(Note.Harmonic.NATURAL);
+  }
+
+  @Test
+  void readsDirectionsAtTheirTime() throws ScoreRejectedException {
+    String tempo =
+        "<direction><direction-type><metronome><beat-unit>half</beat-unit><per-minute>66"
+            + "</per-minute></metronome></direction-type></direction>";
+    Passage passage =
+        passage(
+            Xml.head(4, 4)
+                + tempo
+                + "<direction placement=\"below\"><direction-type><dynamics><mf/></dynamics>"
+                + "</direction-type></direction>"
+                + Xml.note("C", 5, 8, "half", "")
+                + "<direction placement=\"below\"><direction-type><wedge type=\"crescendo\"/>"
+                + "</direction-type></direction>"
+                + Xml.note("D", 5, 8, "half", "")
+                + "<direction><direction-type><wedge type=\"stop\"/></direction-type></direction>",
+            "<direction><direction-type><rehearsal>B</rehearsal></direction-type></direction>"
+                + "<direction placement=\"below\"><direction-type><words>dolce</words>"
+                + "</direction-type></direction>"
+                + Xml.whole("E"));
+    Directions directions = passage.directions();
+    assertThat(directions.tempos().get(0).tempo()).isEqualTo(new Tempo(BeatUnit.HALF, 66));
+    assertThat(directions.dynamics()).containsExactly(new Directions.Dynamic(Fraction.ZERO, "mf"));
+    assertThat(directions.hairpins())
+        .containsExactly(new Directions.Hairpin(Fraction.of(1, 2), Fraction.ONE, true));
+    assertThat(directions.rehearsals())
+        .containsExactly(new Directions.Rehearsal(Fraction.ONE, "B"));
+    assertThat(directions.words())
+        .containsExactly(new Directions.Words(Fraction.ONE, "dolce", false));
+  }
+
+  @Test
+  void readsOctaveLinesAsTrueOctaves() throws ScoreRejectedException {
+    Passage passage =
+        passage(
+            Xml.head(4, 4)
+                + "<direction><direction-type><octave-shift type=\"down\" size=\"8\"/>"
+                + "</direction-type></direction>"
+                + Xml.whole("E")
+                + "<direction><direction-type><octave-shift type=\"stop\" size=\"8\"/>"
+                + "</direction-type></direction>");
+    assertThat(passage.directions().octaveShifts())
+        .containsExactly(new Directions.OctaveShift(Fraction.ZERO, Fraction.ONE, 1));
+  }
+
+  @Test
+  void readsMetreKeyAndClefChanges() throws ScoreRejectedException {
+    Passage passage =
+        passage(
+            Xml.head(4, 4)
+                + Xml.note("C", 5, 8, "half", "")
+                + "<attributes><clef><sign>F</sign><line>4</line></clef></attributes>"
+                + Xml.note("C", 3, 8, "half", ""),
+            "<attributes><key><fifths>-3</fifths></key><time><beats>3+2</beats>"
+                + "<beat-type>8</beat-type></time></attributes>"
+                + Xml.note("C", 3, 10, "half", ""));
+    Bar first = passage.bars().get(0);
+    Bar second = passage.bars().get(1);
+    assertThat(first.clefAt(Fraction.ZERO)).isEqualTo(Clef.TREBLE);
+    assertThat(first.clefAt(Fraction.of(1, 2))).isEqualTo(Clef.BASS);
+    assertThat(second.clefs().get(0).clef()).isEqualTo(Clef.BASS);
+    assertThat(second.key().fifths()).isEqualTo(-3);
+    assertThat(second.metre().groups()).containsExactly(3, 2);
+  }
+
+  @Test
+  void aShortFirstBarIsAPickup() throws ScoreRejectedException {
+    Passage passage = passage(Xml.head(4, 4) + Xml.note("G", 4, 4, "quarter", ""), Xml.whole("C"));
+    assertThat(passage.bars().get(0).uncounted()).isTrue();
+    assertThat(passage.bars().get(1).onset()).isEqualTo(Fraction.of(1, 4));
+  }
+
+  @Test
+  void repeatsAndEndingsAreKeptNotPlayedOut() throws ScoreRejectedException {
+    Passage passage =
+        passage(
+            Xml.head(4, 4)
+                + "<barline location=\"left\"><repeat direction=\"forward\"/></barline>"
+                + Xml.whole("C"),
+            "<barline location=\"left\"><ending number=\"1\" type=\"start\"/></barline>"
+                + Xml.whole("D")
+                + "<barline location=\"right\"><ending number=\"1\" type=\"stop\"/>"
+                + "<repeat direction=\"backward\"/></barline>");
+    assertThat(passage.bars()).hasSize(2);
+    assertThat(passage.bars().get(0).edges().repeatStart()).isTrue();
+    assertThat(passage.bars().get(1).edges().endingStart()).contains("1");
+    assertThat(passage.bars().get(1).edges().repeatTimes()).isEqualTo(2);
+  }
+
+  @Test
+  void transpositionIsKeptApartFromTheWrittenPitch() throws ScoreRejectedException {
+    Passage passage =
+        passage(
+            Xml.head(4, 4)
+                    .replace(
+                        "</clef></attributes>",
+                        "</clef><transpose><chromatic>-2</chromatic><octave-change>-1"
+                            + "</octave-change></transpose></attributes>")
+                + Xml.whole("C"));
+    assertThat(passage.transposition()).contains(new Transposition(-14));
+    assertThat(sounding(passage, 0).notes().get(0).written()).hasToString("C5");
+  }
+
+  @Test
+  void theFullestVoiceIsTakenAndTheOthersAreListed() throws ScoreRejectedException {
+    ReadPassage read =
+        read(
+            Xml.head(4, 4)
+                + Xml.whole("C").replace("<voice>1", "<voice>2")
+                + "<backup><duration>16</duration></backup>"
+                + Xml.note("E", 5, 8, "half", "")
+                + Xml.note("F", 5, 8, "half", ""));
+    assertThat(read.passage().events()).hasSize(2);
+    assertThat(read.skipped()).containsExactly("voice 2 in bar 1");
+  }
+
+  @Test
+  void gapsOfTheVoiceBecomeRests() throws ScoreRejectedException {
+    Passage passage =
+        passage(
+            Xml.head(4, 4)
+                + "<forward><duration>6</duration></forward>"
+                + Xml.note("E", 5, 2, "eighth", "")
+                + Xml.note("F", 5, 8, "half", ""));
+    assertThat(passage.events().subList(0, 2))
+        .allMatch(e -> e instanceof Rest || e.onset().signum() > 0);
+    assertThat(passage.events().get(0).written().value()).isEqualTo(NoteValue.QUARTER);
+    assertThat(passage.events().get(0).length()).isEqualTo(Fraction.of(3, 8));
+  }
+
+  @Test
+  void whatIsPassedOverIsListedWithItsBars() throws ScoreRejectedException {
+    String lyric = "<lyric><text>la</text></lyric>";
+    ReadPassage read =
+        read(
+            Xml.head(4, 4) + Xml.note("C", 5, 16, "whole", lyric),
+            Xml.note("C", 5, 16, "whole", lyric)
+                + "<harmony><root><root-step>C</root-step></root><kind>major</kind></harmony>");
+    assertThat(read.skipped()).containsExactly("lyrics in bars 1, 2", "chord symbols in bar 2");
+  }
+
+  @Test
+  void aPlaybackTempoIsRememberedWhereNoneIsPrinted() throws ScoreRejectedException {
+    ReadPassage read = read(Xml.head(4, 4) + "<sound tempo=\"72\"/>" + Xml.whole("C"));
+    assertThat(read.passage().printedTempo()).isEmpty();
+    assertThat(read.playbackTempo()).contains(new Tempo(BeatUnit.QUARTER, 72));
+  }
+
+  @Test
+  void anOverfullBarIsRefusedWithFilePartBarAndReason() {
+    assertThatThrownBy(
+            () ->
+                read(
+                    Xml.head(3, 4) + Xml.note("C", 5, 12, "half", "<dot/>"),
+                    Xml.note("C", 5, 14, "half", "<dot/><dot/>")))
+        .isInstanceOf(ScoreRejectedException.class)
+        .hasMessage(
+            "test.musicxml, Violin, bar 2: notes add up to 7 / 8 in a bar of 3/4; correct the bar"
+                + " in your notation program");
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "<attributes><divisions>0</divisions></attributes>",
+        "<attributes><time><beats>x</beats><beat-type>4</beat-type></time></attributes>",
+        "<attributes><key><fifths>12</fifths></key></attributes>",
+        "<note><pitch><octave>5</octave></pitch><duration>4</duration></note>",
+        "<note><pitch><step>C</step><octave>5</octave></pitch><voice>1</voice></note>"
+      })
+  void nonsenseInABarIsRefusedNamingTheBar(String nonsense) {
+    assertThatThrownBy(() -> read(Xml.head(4, 4) + Xml.whole("C"), nonsense))
+        .isInstanceOf(ScoreRejectedException.class)
+        .hasMessageStartingWith("test.musicxml, Violin, bar 2: ");
+  }
+
+  @Test
+  void partsAreFoundByNumberNameAndInstrument() throws ScoreRejectedException {
+    byte[] two =
+        Xml.bytes(
+            Xml.DOCTYPE,
+            Xml.part("P1", Xml.head(4, 4) + Xml.whole("C"))
+                + Xml.part("P2", Xml.head(4, 4) + Xml.whole("D")),
+            "<score-part id=\"P1\"><part-name>Flute</part-name></score-part>"
+                + "<score-part id=\"P2\"><part-name>Viola solo</part-name></score-part>");
+    ScoreFile score = new MusicXmlReader().open("two.xml", two);
+    assertThat(score.partNames()).containsExactly("Flute", "Viola solo");
+    assertThat(score.partOf("2")).isEqualTo(1);
+    assertThat(score.partOf("flute")).isZero();
+    assertThat(score.likelyPart("viola")).isEqualTo(1);
+    assertThat(score.read(1).skipped()).contains("part 1, Flute");
+    assertThat(score.title()).isEqualTo("two");
+    assertThatThrownBy(() -> score.partOf("Horn"))
+        .hasMessage("two.xml: it has no part 'Horn'; its parts are Flute, Viola solo");
+  }
+
+  @Test
+  void metresKeepTheirPrintedSign() throws ScoreRejectedException {
+    Passage passage =
+        passage(Xml.head(4, 4).replace("<time>", "<time symbol=\"common\">") + Xml.whole("C"));
+    assertThat(passage.bars().get(0).metre())
+        .isEqualTo(new Metre(List.of(4), 4, Metre.Sign.COMMON));
+  }
+}

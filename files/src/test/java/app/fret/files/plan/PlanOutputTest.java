@@ -1,0 +1,151 @@
+package app.fret.files.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.fret.instrument.Instruments;
+import app.fret.instrument.OutOfRangeException;
+import app.fret.instrument.Player;
+import app.fret.lefthand.Pin;
+import app.fret.lefthand.PinConflictException;
+import app.fret.score.BeatUnit;
+import app.fret.score.Finger;
+import app.fret.score.Tempo;
+import app.fret.study.Choices;
+import app.fret.study.Study;
+import app.fret.testing.Music;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+class PlanOutputTest {
+  private Study study;
+  private JsonNode json;
+
+  @BeforeEach
+  void plan() throws OutOfRangeException, PinConflictException, IOException {
+    Choices choices = Choices.at(new Tempo(BeatUnit.HALF, 66)).withPin(Pin.of(5, 1, Finger.FOURTH));
+    study =
+        Study.of(
+            Music.passage("A4/4 (B4/4 C5/8 D5/8) D4+B4/4 | E6/2~ E6/4 r/4 | A3+B3/1"),
+            Player.of("", Instruments.named("violin")),
+            choices);
+    json =
+        new ObjectMapper()
+            .readTree(PlanJson.of(study, List.of("lyrics in bar 1"), Map.of("read", 1.5)));
+  }
+
+  @Test
+  void headNamesFormatPassageAndTarget() {
+    assertThat(json.get("format").asText()).isEqualTo("fret-plan");
+    assertThat(json.get("version").asInt()).isEqualTo(1);
+    JsonNode passage = json.get("passage");
+    assertThat(passage.get("bars").asInt()).isEqualTo(3);
+    assertThat(passage.get("notes").asInt()).isEqualTo(7);
+    assertThat(passage.at("/target/beat").asText()).isEqualTo("half");
+    assertThat(passage.at("/target/perMinute").asDouble()).isEqualTo(66);
+    assertThat(json.at("/timingMs/read").asDouble()).isEqualTo(1.5);
+  }
+
+  @Test
+  void skippedListsWhatWasPassedOverAndWhatNoHandHolds() {
+    assertThat(json.at("/passage/skipped/0").asText()).isEqualTo("lyrics in bar 1");
+    assertThat(json.at("/passage/skipped/1").asText())
+        .isEqualTo("bar 3, note 1: no hand can hold this chord, so it has no fingers");
+  }
+
+  @Test
+  void notesCountTiesOnceAndCarryTheirStops() {
+    JsonNode notes = json.at("/leftHand/notes");
+    assertThat(notes).hasSize(7);
+    JsonNode tied = notes.get(5);
+    assertThat(tied.get("bar").asText()).isEqualTo("2");
+    assertThat(tied.get("index").asInt()).isEqualTo(1);
+    assertThat(tied.get("onset").asText()).isEqualTo("1");
+    assertThat(tied.get("length").asText()).isEqualTo("3/4");
+    assertThat(tied.at("/stops/0/pitch").asText()).isEqualTo("E6");
+    JsonNode chord = notes.get(4).get("stops");
+    assertThat(chord).hasSize(2);
+    assertThat(chord.get(0).get("pitch").asText()).isEqualTo("D4");
+    assertThat(chord.get(0).get("harmonic").asBoolean()).isFalse();
+  }
+
+  @Test
+  void everyStopSoundsItsPitchOnItsString() {
+    int[] open = {0, 76, 69, 62, 55};
+    for (JsonNode note : json.at("/leftHand/notes")) {
+      for (JsonNode stop : note.get("stops")) {
+        int sounding = open[stop.get("string").asInt()] + stop.get("semitone").asInt();
+        assertThat(sounding)
+            .isEqualTo(app.fret.score.WrittenPitch.parse(stop.get("pitch").asText()).semitone());
+        assertThat(stop.get("base").isNull()).isEqualTo(stop.get("finger").asText().equals("0"));
+      }
+    }
+  }
+
+  @Test
+  void otherWaysComeCheapestFirst() {
+    JsonNode ways = json.at("/leftHand/notes/1/otherWays");
+    assertThat(ways.size()).isBetween(1, 8);
+    double before = 0;
+    for (JsonNode way : ways) {
+      assertThat(way.get("extraEffort").asDouble()).isGreaterThanOrEqualTo(before);
+      before = way.get("extraEffort").asDouble();
+    }
+  }
+
+  @Test
+  void shiftsTotalsBowAndPracticeAreThere() {
+    JsonNode shift = json.at("/leftHand/shifts/0");
+    for (String field :
+        List.of(
+            "fromNote",
+            "toNote",
+            "fromPosition",
+            "toPosition",
+            "travelMm",
+            "bits",
+            "availableSeconds",
+            "speedMmPerSecond",
+            "guideLower",
+            "guideDeparting",
+            "guideArriving",
+            "markAtNote")) {
+      assertThat(shift.has(field)).as(field).isTrue();
+    }
+    assertThat(json.at("/leftHand/totals/shifts").asInt())
+        .isEqualTo(json.at("/leftHand/shifts").size());
+    assertThat(json.at("/bow/strokes/0/direction").asText()).isIn("down", "up");
+    assertThat(json.at("/practice/auditionPerMinute").asDouble()).isEqualTo(63);
+    assertThat(json.at("/practice/rungs").size())
+        .isEqualTo(json.at("/practice/passSeconds").size());
+  }
+
+  @Test
+  void whatIsNotComputedIsLeftOut() {
+    assertThat(json.has("alternatives")).isFalse();
+    assertThat(json.at("/bow/strokes/0").has("amountCm")).isFalse();
+    assertThat(json.get("practice").has("drills")).isFalse();
+  }
+
+  @Test
+  void textShowsFingersUnderTheirNotes() {
+    String text = PlanText.of(study, List.of("lyrics in bar 1"));
+    assertThat(text)
+        .contains("target half = 66")
+        .contains("bar 1")
+        .contains("D4+B4")
+        .contains("no hand can hold the chord at bar 3, note 1")
+        .contains("passed over: lyrics in bar 1");
+    String[] lines = text.split("\n");
+    for (int i = 0; i + 1 < lines.length; i++) {
+      if (lines[i].startsWith("  note ")) {
+        assertThat(lines[i + 1].strip().split("\\s+"))
+            .hasSameSizeAs(lines[i].strip().split("\\s+"));
+      }
+    }
+  }
+}

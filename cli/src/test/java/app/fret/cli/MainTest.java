@@ -1,0 +1,173 @@
+package app.fret.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.fret.files.ScoreRejectedException;
+import app.fret.files.musicxml.MusicXmlReader;
+import app.fret.files.musicxml.MusicXmlWriter;
+import app.fret.score.Passage;
+import app.fret.testing.Music;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class MainTest {
+  @TempDir private Path folder;
+  private Path score;
+
+  /** What a run left behind. */
+  private record Run(int exit, String out, String err) {}
+
+  @BeforeEach
+  void writeScore() throws IOException {
+    Passage passage =
+        Music.passage("D5/4 E5/4 F5/4 G5/4 | A5/4 B5/4 C6/4 D6/4 | (E6/2 D6/2) | C6/1");
+    score = folder.resolve("study.musicxml");
+    try (OutputStream out = Files.newOutputStream(score)) {
+      new MusicXmlWriter().write(passage, out);
+    }
+  }
+
+  private Run run(String... arguments) {
+    StringWriter out = new StringWriter();
+    StringWriter err = new StringWriter();
+    int exit = Main.run(new PrintWriter(out), new PrintWriter(err, true), arguments);
+    return new Run(exit, out.toString(), err.toString());
+  }
+
+  private Run plan(String... more) {
+    List<String> arguments = new ArrayList<>(List.of("plan", score.toString()));
+    if (!List.of(more).contains("--instrument")) {
+      arguments.addAll(List.of("--instrument", "violin"));
+    }
+    arguments.addAll(List.of(more));
+    return run(arguments.toArray(String[]::new));
+  }
+
+  private static JsonNode json(Run run) throws IOException {
+    assertThat(run.err()).isEmpty();
+    assertThat(run.exit()).isZero();
+    return new ObjectMapper().readTree(run.out());
+  }
+
+  @Test
+  void printsThePlanAsJson() throws IOException {
+    JsonNode plan = json(plan("--json", "--target", "66", "--beat", "half"));
+    assertThat(plan.at("/passage/notes").asInt()).isEqualTo(11);
+    assertThat(plan.at("/passage/target/beat").asText()).isEqualTo("half");
+    assertThat(plan.at("/passage/title").asText()).isEqualTo("Test");
+    assertThat(plan.get("timingMs").fieldNames())
+        .toIterable()
+        .containsExactly("read", "leftHand", "bow", "practice");
+  }
+
+  @Test
+  void cutsTheBarsAskedFor() throws IOException {
+    JsonNode plan = json(plan("--bars", "2-3"));
+    assertThat(plan.at("/passage/bars").asInt()).isEqualTo(2);
+    assertThat(plan.at("/leftHand/notes/0/bar").asText()).isEqualTo("2");
+    assertThat(json(plan("--bars", "4")).at("/passage/notes").asInt()).isEqualTo(1);
+  }
+
+  @Test
+  void anAssumedTempoIsSaid() throws IOException {
+    assertThat(json(plan()).at("/passage/skipped").toString()).contains("planned at quarter = 96");
+    assertThat(json(plan("--target", "80")).at("/passage/skipped")).isEmpty();
+  }
+
+  @Test
+  void pinsAreHonoured() throws IOException {
+    JsonNode plan = json(plan("--pin", "2:1=II:3", "--pin", "4:1=1:2"));
+    assertThat(plan.at("/leftHand/notes/4/stops/0/string").asInt()).isEqualTo(2);
+    assertThat(plan.at("/leftHand/notes/4/stops/0/finger").asText()).isEqualTo("3");
+    assertThat(plan.at("/leftHand/notes/10/stops/0/finger").asText()).isEqualTo("2");
+  }
+
+  @Test
+  void printsTextForTheStand() {
+    Run run = plan("--text");
+    assertThat(run.exit()).isZero();
+    assertThat(run.out()).contains("bar 1").contains("finger").contains("ladder:");
+  }
+
+  @Test
+  void writesTheMarkedPart() throws IOException, ScoreRejectedException {
+    Path marked = folder.resolve("marked.musicxml");
+    json(plan("--out", marked.toString()));
+    Passage back = new MusicXmlReader().open(marked).read(0).passage();
+    assertThat(
+            back.events().stream().map(e -> ((app.fret.score.Sounding) e).notes().get(0).finger()))
+        .allMatch(java.util.Optional::isPresent);
+  }
+
+  @Test
+  void theHandChangesWhatIsReached() throws IOException {
+    assertThat(json(plan("--hand", "small")).at("/leftHand/effort").asDouble())
+        .isGreaterThanOrEqualTo(json(plan("--hand", "large")).at("/leftHand/effort").asDouble());
+    assertThat(plan("--hand", "80.5").exit()).isZero();
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = ';',
+      value = {
+        "--instrument theorbo; no instrument 'theorbo'",
+        "--bars 3-9; it has no bar 9; its bars are 1 to 4",
+        "--bars 3-1; --bars ends before it begins",
+        "--bars -; names no bars",
+        "--target fast; 'fast' is not a double",
+        "--target -5; a tempo of -5.0 a minute",
+        "--beat minim; 'minim' is no beat",
+        "--pin 1:1; is no pin; write BAR:INDEX=STRING:FINGER",
+        "--pin 1:9=II:1; bar 1 has no note 9",
+        "--pin 1:1=V:1; 'V' is no string of the violin",
+        "--pin 4:1=IV:1; cannot be played with finger 1 on string IV",
+        "--hand huge; 'huge' is no hand",
+        "--profile loud; no profile 'loud'",
+        "--part Horn; it has no part 'Horn'",
+        "--fingers 3; Unknown option"
+      })
+  void faultsAreOneLineAndExitTwo(String options, String reason) {
+    Run run = plan(options.split(" "));
+    assertThat(run.exit()).isEqualTo(2);
+    assertThat(run.out()).isEmpty();
+    assertThat(run.err()).startsWith("fret: ").contains(reason.strip());
+    assertThat(run.err().strip().lines()).hasSize(1);
+  }
+
+  @Test
+  void aNoteOutOfRangeNamesFilePartAndBar() throws IOException {
+    try (OutputStream out = Files.newOutputStream(score)) {
+      new MusicXmlWriter().write(Music.passage("D5/1 | C3/1"), out);
+    }
+    assertThat(plan().err())
+        .startsWith("fret: study.musicxml, Part: bar 2: C3 lies below the lowest string");
+    assertThat(plan("--instrument", "viola").exit()).isZero();
+  }
+
+  @Test
+  void aMissingFileIsOneLineToo() {
+    Run run = run("plan", folder.resolve("none.xml").toString(), "--instrument", "violin");
+    assertThat(run.exit()).isEqualTo(2);
+    assertThat(run.err().strip()).isEqualTo("fret: none.xml: there is no such file");
+  }
+
+  @Test
+  void helpListsTheOptions() {
+    Run run = run("plan", "--help");
+    assertThat(run.exit()).isZero();
+    assertThat(run.out()).contains("--instrument").contains("--pin").contains("--bars");
+  }
+}

@@ -1,0 +1,277 @@
+package app.fret.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.fret.book.Book;
+import app.fret.book.BookException;
+import app.fret.desktop.model.Desk;
+import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.view.FretWindow;
+import app.fret.files.ScoreRejectedException;
+import app.fret.files.musicxml.MusicXmlReader;
+import app.fret.files.musicxml.MusicXmlWriter;
+import app.fret.score.Finger;
+import app.fret.score.Passage;
+import app.fret.testing.Music;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import javafx.application.Platform;
+import javafx.geometry.Point2D;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** What a player does with the real window, from the first file to finding it all again. */
+@ExtendWith(ApplicationExtension.class)
+class JourneyTest {
+  private static final Clock CLOCK =
+      Clock.fixed(Instant.parse("2026-11-20T16:00:00Z"), ZoneOffset.UTC);
+
+  @TempDir private Path folder;
+  private final ExecutorService background = Executors.newSingleThreadExecutor();
+  private Stage stage;
+  private Book book;
+  private Desk desk;
+  private FretWindow window;
+
+  @BeforeEach
+  void openWindow() throws BookException, TimeoutException {
+    stage = FxToolkit.registerPrimaryStage();
+    open();
+  }
+
+  private void open() throws BookException, TimeoutException {
+    book = Book.open(folder.resolve("journey.fretbook"));
+    FxToolkit.setupFixture(
+        () -> {
+          desk = new Desk(book, CLOCK, background, Platform::runLater);
+          window = new FretWindow(desk);
+          stage.setScene(FretApplication.scene(window));
+          stage.show();
+        });
+  }
+
+  @AfterEach
+  void closeWindow() throws TimeoutException, InterruptedException {
+    FxToolkit.setupFixture(() -> stage.hide());
+    background.shutdown();
+    assertThat(background.awaitTermination(20, TimeUnit.SECONDS)).isTrue();
+    book.close();
+  }
+
+  private static void waitFor(Callable<Boolean> condition) {
+    try {
+      WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
+    } catch (TimeoutException e) {
+      throw new AssertionError("it did not happen within 20 s", e);
+    }
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  private Path score(String words) throws IOException {
+    Path file = folder.resolve("étude 4.musicxml");
+    try (OutputStream out = Files.newOutputStream(file)) {
+      new MusicXmlWriter().write(Music.passage(words), out);
+    }
+    return file;
+  }
+
+  private PassageDesk passage() {
+    return desk.openProperty().get().orElseThrow();
+  }
+
+  private static String text(FxRobot robot, String query) {
+    return robot.lookup(query).queryAs(Label.class).getText();
+  }
+
+  /** Adds a file as a new player would. */
+  private void addScore(FxRobot robot) throws IOException {
+    Path file = score("D5/4 E5/4 F5/4 G5/4 | A5/4 B5/4 C6/4 D6/4 | E6/2 D6/2 | C6/1");
+    robot.interact(() -> window.add(file));
+    waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
+    robot.interact(() -> robot.lookup("#add-title").queryAs(TextField.class).setText("Study 4"));
+    robot.clickOn("#add-new-player").write("Oda Merrin");
+    robot.interact(() -> robot.lookup("#add-per-minute").queryAs(TextField.class).setText("112"));
+    robot.clickOn("#add-confirm");
+    waitFor(() -> desk.openProperty().get().isPresent());
+    waitFor(() -> window.leftHandScore().isPresent());
+    waitFor(() -> window.leftHandScore().get().screenPointOf(0).isPresent());
+  }
+
+  @Test
+  void importsPinsUndoesLogsAndFindsItAllAgain(FxRobot robot)
+      throws IOException, BookException, TimeoutException, InterruptedException {
+    addScore(robot);
+    assertThat(text(robot, "#passage-title")).isEqualTo("Study 4");
+    assertThat(text(robot, "#header-target")).isEqualTo("♩ = 112");
+
+    Point2D third = window.leftHandScore().orElseThrow().screenPointOf(2).orElseThrow();
+    robot.clickOn(third);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(text(robot, "#why-title")).isEqualTo("F5, bar 1");
+
+    Finger before = passage().selected().placement().top().finger();
+    Finger other = before == Finger.SECOND ? Finger.FOURTH : Finger.SECOND;
+    robot.type(KeyCode.getKeyCode(other.sign()));
+    waitFor(() -> passage().selected().placement().top().finger() == other);
+    assertThat(passage().study().choices().pinOn(2)).isPresent();
+    assertThat(text(robot, "#message")).startsWith("Pinned finger " + other.sign() + " on F5");
+
+    robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+    waitFor(() -> passage().selected().placement().top().finger() == before);
+    assertThat(passage().study().choices().pins()).isEmpty();
+
+    robot
+        .press(KeyCode.CONTROL, KeyCode.SHIFT)
+        .type(KeyCode.Z)
+        .release(KeyCode.SHIFT, KeyCode.CONTROL);
+    waitFor(() -> passage().selected().placement().top().finger() == other);
+
+    robot.clickOn("#tab-practise");
+    assertThat(text(robot, "#rung-tempo")).isEqualTo("♩ = 56");
+    robot.clickOn("#clean");
+    waitFor(() -> passage().climbProperty().get().cleanInARow() == 1);
+    robot.type(KeyCode.C);
+    waitFor(() -> passage().climbProperty().get().cleanInARow() == 2);
+    assertThat(text(robot, "#rung-left")).startsWith("2 clean in a row. 1 clean pass more");
+
+    FxToolkit.setupFixture(() -> stage.hide());
+    book.close();
+    open();
+    assertThat(desk.programme()).hasSize(1);
+    assertThat(desk.programme().get(0).owner().name()).isEqualTo("Oda Merrin");
+    robot.clickOn("#passage-" + desk.programme().get(0).passage().id());
+    waitFor(() -> desk.openProperty().get().isPresent());
+    assertThat(passage().study().choices().pinOn(2).orElseThrow().finger()).contains(other);
+    assertThat(passage().climbProperty().get().cleanInARow()).isEqualTo(2);
+    assertThat(passage().log()).hasSize(2).allMatch(e -> e.perMinute() == 56);
+  }
+
+  @Test
+  void anotherWayIsPinnedByClickingIt(FxRobot robot) throws IOException {
+    addScore(robot);
+    double effort = passage().study().leftHand().effort();
+    double extra = passage().selected().otherWays().get(0).extraEffort();
+    robot.clickOn("#other-way-0");
+    waitFor(() -> !passage().study().choices().pins().isEmpty());
+    assertThat(passage().study().leftHand().effort())
+        .isCloseTo(effort + extra, org.assertj.core.api.Assertions.within(1e-6));
+  }
+
+  @Test
+  void anImpossiblePinSaysWhyAndLeavesThePlan(FxRobot robot) throws IOException {
+    addScore(robot);
+    double effort = passage().study().leftHand().effort();
+    robot.press(KeyCode.ALT).type(KeyCode.DIGIT1).release(KeyCode.ALT);
+    waitFor(() -> text(robot, "#message").contains("cannot be played"));
+    assertThat(text(robot, "#message")).startsWith("Bar 1: D5 cannot be played with string I");
+    assertThat(passage().study().leftHand().effort()).isEqualTo(effort);
+    assertThat(passage().study().choices().pins()).isEmpty();
+  }
+
+  @Test
+  void aBadFileIsRefusedWithFileBarAndReason(FxRobot robot) throws IOException {
+    Path file = folder.resolve("torn.musicxml");
+    Files.writeString(file, "<score-partwise><part-list>");
+    robot.interact(() -> window.add(file));
+    waitFor(() -> robot.lookup("#notice-words").tryQuery().isPresent());
+    assertThat(text(robot, "#notice-words")).startsWith("torn.musicxml: it is not well-formed XML");
+    robot.clickOn("#notice-close");
+    assertThat(robot.lookup("#notice").tryQuery()).isEmpty();
+  }
+
+  @Test
+  void aPassageTheInstrumentLacksStaysOutOfTheBook(FxRobot robot) throws IOException {
+    Path file = score("D5/1 | C3/1");
+    robot.interact(() -> window.add(file));
+    waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
+    robot.clickOn("#add-new-player").write("Oda Merrin");
+    robot.clickOn("#add-confirm");
+    waitFor(() -> robot.lookup("#notice-words").tryQuery().isPresent());
+    assertThat(text(robot, "#notice-words")).contains("bar 2: C3 lies below the lowest string");
+    assertThat(book.players()).isEmpty();
+  }
+
+  @Test
+  void theFormKeepsWhatWasTypedWhenSomethingIsMissing(FxRobot robot) throws IOException {
+    Path file = score("D5/1 | E5/1 | F5/1");
+    robot.interact(() -> window.add(file));
+    waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
+    robot.interact(
+        () -> {
+          robot.lookup("#add-first-bar").queryAs(TextField.class).setText("9");
+          robot.lookup("#add-per-minute").queryAs(TextField.class).setText("quick");
+        });
+    robot.clickOn("#add-confirm");
+    assertThat(text(robot, "#add-fault")).isEqualTo("There is no bar 9 in this part.");
+    robot.interact(() -> robot.lookup("#add-first-bar").queryAs(TextField.class).setText("2"));
+    robot.clickOn("#add-confirm");
+    assertThat(text(robot, "#add-fault")).isEqualTo("Give the new player a name.");
+    robot.clickOn("#add-new-player").write("Oda Merrin");
+    robot.clickOn("#add-confirm");
+    assertThat(text(robot, "#add-fault"))
+        .isEqualTo("The target tempo must be a number of beats a minute.");
+    robot.interact(
+        () -> {
+          robot.lookup("#add-per-minute").queryAs(TextField.class).setText("72");
+          @SuppressWarnings("unchecked")
+          ComboBox<String> instrument = robot.lookup("#add-instrument").queryAs(ComboBox.class);
+          instrument.getSelectionModel().select("viola");
+        });
+    robot.clickOn("#add-confirm");
+    waitFor(() -> desk.openProperty().get().isPresent());
+    assertThat(passage().opened().passage().bars()).hasSize(2);
+    assertThat(passage().instrument().name()).isEqualTo("viola");
+  }
+
+  @Test
+  void theMarkedPartIsWrittenAndReadsBack(FxRobot robot)
+      throws IOException, ScoreRejectedException {
+    addScore(robot);
+    Path out = folder.resolve("marked.musicxml");
+    robot.interact(() -> window.write(out));
+    waitFor(() -> robot.lookup("#notice-words").tryQuery().isPresent());
+    assertThat(text(robot, "#notice-words")).isEqualTo("marked.musicxml is written.");
+    Passage back = new MusicXmlReader().open(out).read(0).passage();
+    assertThat(back.title()).isEqualTo("Study 4");
+    assertThat(back.bars()).hasSize(4);
+  }
+
+  @Test
+  void arrowsWalkThroughTheNotesAndStationsHaveKeys(FxRobot robot) throws IOException {
+    addScore(robot);
+    robot.type(KeyCode.RIGHT).type(KeyCode.RIGHT).type(KeyCode.LEFT);
+    assertThat(passage().selectedNoteProperty().get()).isEqualTo(1);
+    robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT1).release(KeyCode.CONTROL);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(robot.lookup("#read-station").tryQuery()).isPresent();
+    robot.type(KeyCode.C);
+    assertThat(passage().log()).as("Clean is heard only where the ladder is seen").isEmpty();
+    robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT5).release(KeyCode.CONTROL);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(robot.lookup("#practise-station").tryQuery()).isPresent();
+    robot.press(KeyCode.CONTROL).type(KeyCode.S).release(KeyCode.CONTROL);
+    waitFor(() -> text(robot, "#message").startsWith("Nothing to save"));
+  }
+}

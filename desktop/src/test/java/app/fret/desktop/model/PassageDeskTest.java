@@ -1,0 +1,160 @@
+package app.fret.desktop.model;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyLong;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import app.fret.book.Book;
+import app.fret.book.BookPassage;
+import app.fret.book.BookPlayer;
+import app.fret.book.LogEntry;
+import app.fret.instrument.OutOfRangeException;
+import app.fret.lefthand.Pin;
+import app.fret.lefthand.PinConflictException;
+import app.fret.score.BeatUnit;
+import app.fret.score.Finger;
+import app.fret.score.Passage;
+import app.fret.score.Tempo;
+import app.fret.study.Choices;
+import app.fret.study.Study;
+import app.fret.testing.Music;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** The station's model without a window: executors run inline, the book is a stand-in. */
+class PassageDeskTest {
+  private static final Instant NOW = Instant.parse("2026-11-20T16:00:00Z");
+
+  private final Book book = mock(Book.class);
+  private final Tempo target = new Tempo(BeatUnit.QUARTER, 120);
+  private PassageDesk desk;
+
+  @BeforeEach
+  void layPassage() throws OutOfRangeException, PinConflictException {
+    when(book.log(anyLong())).thenReturn(List.of());
+    BookPlayer owner = new BookPlayer(1, "Oda Merrin", "violin", 73.3, 328);
+    BookPassage entry =
+        new BookPassage(
+            7, 1, "Study", "s.musicxml", new BookPassage.Cut(0, 0, 1), target, Optional.empty());
+    Passage passage = Music.passage("G3/4 B4/4 C5/4 D5/4 | E5/4 F5/4 G5/4 A5/4");
+    Study study = Study.of(passage, owner.player(), Choices.at(target));
+    desk =
+        new PassageDesk(
+            new PassageDesk.Opened(owner, entry, passage, List.of()),
+            book,
+            study,
+            Clock.fixed(NOW, ZoneOffset.UTC),
+            Runnable::run,
+            Runnable::run);
+  }
+
+  @Test
+  void aPinIsKeptInTheBookBeforeItIsShown() {
+    desk.select(3);
+    desk.perform(Command.PIN_FOURTH);
+    Choices expected = Choices.at(target).withPin(Pin.finger(3, Finger.FOURTH));
+    verify(book).keepChoices(7, expected);
+    assertThat(desk.study().choices()).isEqualTo(expected);
+    assertThat(desk.messageProperty().get()).startsWith("Pinned finger 4 on D5 in bar 1.");
+  }
+
+  @Test
+  void aRefusedPinIsNotKept() {
+    desk.select(0);
+    desk.perform(Command.PIN_STRING_1);
+    verify(book, never()).keepChoices(anyLong(), any());
+    assertThat(desk.messageProperty().get()).startsWith("Bar 1: G3 cannot be played with string I");
+    desk.perform(Command.UNDO);
+    assertThat(desk.messageProperty().get()).isEqualTo("Nothing to undo.");
+  }
+
+  @Test
+  void undoAndRedoWalkThroughAllDecisions() {
+    Study first = desk.study();
+    desk.select(3);
+    desk.perform(Command.PIN_FOURTH);
+    desk.perform(Command.PIN_SECOND);
+    assertThat(desk.canUndoProperty().get()).isTrue();
+    assertThat(desk.canRedoProperty().get()).isFalse();
+    desk.perform(Command.UNDO);
+    assertThat(desk.study().choices().pinOn(3).orElseThrow().finger()).contains(Finger.FOURTH);
+    desk.perform(Command.UNDO);
+    assertThat(desk.study()).isEqualTo(first);
+    assertThat(desk.canUndoProperty().get()).isFalse();
+    desk.perform(Command.REDO);
+    desk.perform(Command.REDO);
+    assertThat(desk.study().choices().pinOn(3).orElseThrow().finger()).contains(Finger.SECOND);
+    desk.perform(Command.REDO);
+    assertThat(desk.messageProperty().get()).isEqualTo("Nothing to redo.");
+  }
+
+  @Test
+  void aNewDecisionForgetsWhatWasTakenBack() {
+    desk.perform(Command.PIN_AS_SHOWN);
+    desk.perform(Command.UNDO);
+    desk.select(4);
+    desk.perform(Command.PIN_AS_SHOWN);
+    assertThat(desk.canRedoProperty().get()).isFalse();
+    assertThat(desk.study().choices().pins()).extracting(Pin::note).containsExactly(4);
+  }
+
+  @Test
+  void freeingSetsOnlyTheSelectedNoteFree() {
+    desk.perform(Command.PIN_AS_SHOWN);
+    desk.select(1);
+    desk.perform(Command.FREE);
+    assertThat(desk.messageProperty().get()).isEqualTo("Nothing is pinned on B4 in bar 1.");
+    desk.select(0);
+    desk.perform(Command.FREE);
+    assertThat(desk.study().choices().pins()).isEmpty();
+  }
+
+  @Test
+  void selectionStopsAtBothEnds() {
+    desk.perform(Command.PREVIOUS_NOTE);
+    assertThat(desk.selectedNoteProperty().get()).isZero();
+    desk.select(99);
+    assertThat(desk.selectedNoteProperty().get()).isEqualTo(7);
+    desk.perform(Command.NEXT_NOTE);
+    assertThat(desk.selectedNoteProperty().get()).isEqualTo(7);
+  }
+
+  @Test
+  void passesAreLoggedAtTheRungTheyWerePlayedAt() {
+    desk.perform(Command.CLEAN);
+    verify(book).addToLog(new LogEntry(7, NOW, 60, true));
+    assertThat(desk.messageProperty().get()).isEqualTo("Clean at 60 is in the log.");
+    desk.perform(Command.CLEAN);
+    desk.perform(Command.CLEAN);
+    assertThat(desk.messageProperty().get()).isEqualTo("Rung 60 is passed. Go on at 70.");
+    desk.perform(Command.MISS);
+    assertThat(desk.messageProperty().get()).isEqualTo("A miss at 70 is in the log.");
+    desk.perform(Command.MISS);
+    assertThat(desk.messageProperty().get()).isEqualTo("Two misses in a row: back to 60.");
+  }
+
+  @Test
+  void theTargetCleanIsSaidSo() {
+    for (int pass = 0; pass < 21; pass++) {
+      desk.perform(Command.CLEAN);
+    }
+    assertThat(desk.climbProperty().get().isDone()).isTrue();
+    assertThat(desk.messageProperty().get()).startsWith("Clean at the target tempo.");
+  }
+
+  @Test
+  void savingSaysThatThereIsNothingToSave() {
+    desk.perform(Command.SAVE);
+    assertThat(desk.messageProperty().get())
+        .isEqualTo("Nothing to save: every change is kept at once.");
+  }
+}

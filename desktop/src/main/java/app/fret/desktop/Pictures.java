@@ -1,8 +1,10 @@
 package app.fret.desktop;
 
+import app.fret.desktop.demo.DemoBook;
 import app.fret.desktop.model.Desk;
 import app.fret.desktop.view.FretWindow;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -34,6 +36,18 @@ final class Pictures {
     shots.add(new Shot("read", () -> show(0, FretWindow.Station.READ, 0)));
     shots.add(new Shot("practise", () -> show(0, FretWindow.Station.PRACTISE, 0)));
     shots.add(new Shot("left-hand-singing", () -> show(1, FretWindow.Station.LEFT_HAND, 25)));
+    shots.add(new Shot("add-passage", this::offerFile));
+  }
+
+  /** The form that a dropped file brings up; the file is a copy of the demo's own music. */
+  private void offerFile() {
+    try (InputStream in = DemoBook.class.getResourceAsStream("lantern-song.musicxml")) {
+      Path file = Files.createTempDirectory("fret-picture").resolve("lantern-song.musicxml");
+      Files.write(file, in.readAllBytes());
+      window.add(file);
+    } catch (IOException e) {
+      fail();
+    }
   }
 
   private void show(int passage, FretWindow.Station station, int note) {

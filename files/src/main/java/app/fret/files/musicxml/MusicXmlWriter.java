@@ -88,7 +88,7 @@ public final class MusicXmlWriter {
       this.passage = passage;
       this.directions = new DirectionWriter(factory).write(passage.directions());
       this.divisionsPerQuarter = divisions(passage, directions);
-      this.notes = new NoteWriter(factory, divisionsPerQuarter, passage.slurs(), passage.tuplets());
+      this.notes = new NoteWriter(factory, divisionsPerQuarter, passage);
     }
 
     private static int divisions(Passage passage, List<DirectionWriter.Placed> directions) {

@@ -6,6 +6,7 @@ import app.fret.score.Event;
 import app.fret.score.Finger;
 import app.fret.score.Marks;
 import app.fret.score.Note;
+import app.fret.score.Passage;
 import app.fret.score.Rest;
 import app.fret.score.Sounding;
 import app.fret.score.Span;
@@ -53,15 +54,16 @@ final class NoteWriter {
   private final int divisionsPerQuarter;
   private final List<Span> slurs;
   private final List<Tuplet> tuplets;
+  private final BeamWriter beams;
   private final NumberPool<Integer> slurNumbers = new NumberPool<>();
   private final NumberPool<Integer> tupletNumbers = new NumberPool<>();
 
-  NoteWriter(
-      ObjectFactory factory, int divisionsPerQuarter, List<Span> slurs, List<Tuplet> tuplets) {
+  NoteWriter(ObjectFactory factory, int divisionsPerQuarter, Passage passage) {
     this.factory = factory;
     this.divisionsPerQuarter = divisionsPerQuarter;
-    this.slurs = slurs;
-    this.tuplets = tuplets;
+    this.slurs = passage.slurs();
+    this.tuplets = passage.tuplets();
+    this.beams = new BeamWriter(passage);
   }
 
   /** A length in divisions. */
@@ -119,6 +121,7 @@ final class NoteWriter {
     Notations notations = factory.createNotations();
     writeTies(note, notations, source);
     if (head == 0) {
+      note.getBeam().addAll(beams.at(index));
       writeSpans(notations, index);
     }
     writeSigns(notations, source, head == 0 ? sounding.marks() : Marks.NONE);

@@ -1,0 +1,65 @@
+package app.fret.bench;
+
+import app.fret.instrument.Instruments;
+import app.fret.instrument.Player;
+import app.fret.lefthand.LeftHandPlan;
+import app.fret.lefthand.LeftHandPlanner;
+import app.fret.lefthand.Pin;
+import app.fret.lefthand.PinConflictException;
+import app.fret.lefthand.effort.Profiles;
+import app.fret.score.BeatUnit;
+import app.fret.score.Finger;
+import app.fret.score.Passage;
+import app.fret.score.Tempo;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** How long a fingering takes, with and without a pin, by the number of notes. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Fork(1)
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 3, time = 2)
+public class LeftHandBench {
+  private static final Tempo TEMPO = new Tempo(BeatUnit.QUARTER, 120);
+
+  /** Notes in the melody. */
+  @Param({"100", "200", "2000", "10000"})
+  public int notes;
+
+  private Passage passage;
+  private LeftHandPlanner planner;
+
+  /** Makes the melody. */
+  @Setup
+  public void prepare() {
+    passage = Melody.of(notes);
+    Player player = Player.of("", Instruments.named("violin"));
+    planner = new LeftHandPlanner(player, Profiles.named("secure"));
+  }
+
+  /** A plan from nothing. */
+  @Benchmark
+  public LeftHandPlan plan() throws PinConflictException {
+    return planner.plan(passage, TEMPO, List.of());
+  }
+
+  /** A plan with one pin in the middle. */
+  @Benchmark
+  public LeftHandPlan planWithPin() throws PinConflictException {
+    int middle = notes / 2;
+    return planner.plan(passage, TEMPO, List.of(Pin.finger(middle, Finger.SECOND)));
+  }
+}

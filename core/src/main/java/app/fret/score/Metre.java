@@ -13,11 +13,13 @@ import org.apache.commons.numbers.fraction.Fraction;
  * @param sign how it is printed
  */
 public record Metre(List<Integer> groups, int unit, Sign sign) {
-  /** Printed as figures or as one of the two old signs. */
+  /** Printed as figures, as one of the two old signs, or not at all. */
   public enum Sign {
     FIGURES,
     COMMON,
-    CUT
+    CUT,
+    /** No signature: bars are as long as their notes. */
+    NONE
   }
 
   public Metre {
@@ -33,6 +35,11 @@ public record Metre(List<Integer> groups, int unit, Sign sign) {
   /** A metre in figures, for example {@code of(6, 8)}. */
   public static Metre of(int upper, int unit) {
     return new Metre(List.of(upper), unit, Sign.FIGURES);
+  }
+
+  /** Whether bars are as long as their notes, whatever the figures say. */
+  public boolean isFree() {
+    return sign == Sign.NONE;
   }
 
   /** Sum of the upper figures. */

@@ -85,12 +85,13 @@ public final class RandomPassages {
                   Metre.of(2, 2),
                   new Metre(List.of(4), 4, Metre.Sign.COMMON),
                   new Metre(List.of(2), 2, Metre.Sign.CUT),
+                  new Metre(List.of(4), 4, Metre.Sign.NONE),
                   new Metre(List.of(3, 2), 8, Metre.Sign.FIGURES)));
     }
     if (random.nextInt(3) == 0) {
       key = new Key(random.nextInt(15) - 7);
     }
-    boolean pickup = bar == 0 && random.nextBoolean();
+    boolean pickup = bar == 0 && !metre.isFree() && random.nextBoolean();
     Fraction start = time;
     Fraction length = pickup ? Fraction.of(1, 4) : metre.barLength();
     List<Bar.ClefAt> clefs = new ArrayList<>();

@@ -59,7 +59,7 @@ final class Signatures {
       int before = keyChanges(index) ? passage.bars().get(index - 1).key().fifths() : 0;
       at = drawKey(bar.key(), before, clef, at, into);
     }
-    if (index == 0 || metreChanges(index)) {
+    if (!bar.metre().isFree() && (index == 0 || metreChanges(index))) {
       at = drawMetre(bar.metre(), at, into) + GAP;
     }
     return at;

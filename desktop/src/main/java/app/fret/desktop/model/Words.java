@@ -65,7 +65,7 @@ public final class Words {
 
   /** A metre as figures. */
   public static String metre(Metre metre) {
-    return metre.toString();
+    return metre.isFree() ? "without metre" : metre.toString();
   }
 
   /** One of something or several. */

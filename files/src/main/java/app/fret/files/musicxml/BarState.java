@@ -28,14 +28,17 @@ import org.audiveris.proxymusic.Transpose;
 
 /** What holds from bar to bar while a part is read: divisions, clef, key, metre, bar lines. */
 final class BarState {
+  /** Until the first time signature nothing says how long a bar is. */
+  private static final Metre WITHOUT = new Metre(List.of(4), 4, Metre.Sign.NONE);
+
   private final Skipped skipped;
   private final int staff;
   private BigDecimal divisionsPerQuarter = BigDecimal.ONE;
   private Clef clef = Clef.TREBLE;
   private Clef clefAtStart = clef;
   private Key key = new Key(0);
-  private Metre metre = Metre.of(4, 4);
-  private boolean free;
+  private Metre metre = WITHOUT;
+
   private Optional<Transposition> transposition = Optional.empty();
   private Fraction start = Fraction.ZERO;
   private Key barKey = key;
@@ -57,11 +60,6 @@ final class BarState {
 
   Metre metre() {
     return metre;
-  }
-
-  /** Whether the bar is written without a metre. */
-  boolean isFree() {
-    return free;
   }
 
   Optional<Transposition> transposition() {
@@ -129,7 +127,7 @@ final class BarState {
     }
     for (Time time : attributes.getTime()) {
       if (isOurs(time.getNumber())) {
-        readTime(time, bar);
+        readTime(time);
       }
     }
     for (org.audiveris.proxymusic.Clef source : attributes.getClef()) {
@@ -161,10 +159,9 @@ final class BarState {
     }
   }
 
-  private void readTime(Time time, String bar) {
-    free = time.getSenzaMisura() != null;
-    if (free) {
-      skipped.add("bars without a metre, kept with the last one", bar);
+  private void readTime(Time time) {
+    if (time.getSenzaMisura() != null) {
+      metre = WITHOUT;
       return;
     }
     List<Integer> groups = new ArrayList<>();

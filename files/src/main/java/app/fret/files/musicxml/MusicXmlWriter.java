@@ -234,6 +234,10 @@ public final class MusicXmlWriter {
 
     private Time time(Metre metre) {
       Time time = factory.createTime();
+      if (metre.isFree()) {
+        time.setSenzaMisura("");
+        return time;
+      }
       String groups = metre.groups().stream().map(String::valueOf).collect(Collectors.joining("+"));
       time.getTimeSignature().add(factory.createTimeBeats(groups));
       time.getTimeSignature().add(factory.createTimeBeatType(String.valueOf(metre.unit())));

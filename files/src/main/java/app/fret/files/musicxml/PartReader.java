@@ -178,7 +178,8 @@ final class PartReader {
         fillUpTo(start.add(length));
       }
       boolean notFull = length.compareTo(state.metre().barLength()) < 0;
-      boolean uncounted = measure.getImplicit() == YesNo.YES || (index == 0 && notFull);
+      boolean uncounted =
+          measure.getImplicit() == YesNo.YES || (index == 0 && notFull && !state.metre().isFree());
       bars.add(state.finishBar(bar, uncounted, length));
       return start.add(length);
     }
@@ -380,8 +381,10 @@ final class PartReader {
         return;
       }
       for (WrittenLength length : Lengths.filling(gap)) {
-        events.add(new Rest(index, voiceEnd, length.length(), length, false));
-        voiceEnd = voiceEnd.add(length.length());
+        Fraction left = end.subtract(voiceEnd);
+        Fraction taken = length.length().compareTo(left) < 0 ? length.length() : left;
+        events.add(new Rest(index, voiceEnd, taken, length, false));
+        voiceEnd = voiceEnd.add(taken);
       }
     }
 
@@ -396,7 +399,7 @@ final class PartReader {
       if (length.signum() == 0) {
         return full;
       }
-      if (length.compareTo(full) > 0 && !state.isFree()) {
+      if (length.compareTo(full) > 0 && !state.metre().isFree()) {
         throw new ScoreRejectedException(
             place.inBar(bar),
             "notes add up to "
@@ -406,7 +409,8 @@ final class PartReader {
                 + "; correct the bar in your notation program");
       }
       boolean edge = index == 0 || index == part.getMeasure().size() - 1;
-      if (length.compareTo(full) < 0 && !edge && measure.getImplicit() != YesNo.YES) {
+      boolean free = state.metre().isFree();
+      if (length.compareTo(full) < 0 && !edge && !free && measure.getImplicit() != YesNo.YES) {
         skipped.add("no music, but note: less than the metre asks for", bar);
       }
       return length;

@@ -63,7 +63,12 @@ final class SafeXml {
       UnmarshallerHandler score = binding().createUnmarshaller().getUnmarshallerHandler();
       Guard guard = new Guard(score);
       XMLReader reader = reader(guard);
-      reader.parse(new InputSource(new ByteArrayInputStream(bytes)));
+      InputSource source = new InputSource(new ByteArrayInputStream(bytes));
+      if (startsWithUtf8Mark(bytes)) {
+        // Some programs declare another encoding than they write; the mark is what is true.
+        source.setEncoding("UTF-8");
+      }
+      reader.parse(source);
       return (ScorePartwise) score.getResult();
     } catch (RefusedException e) {
       throw new ScoreRejectedException(place, e.getMessage());
@@ -73,6 +78,13 @@ final class SafeXml {
     } catch (JAXBException | ParserConfigurationException | ClassCastException e) {
       throw new ScoreRejectedException(place, "it cannot be read as MusicXML");
     }
+  }
+
+  private static boolean startsWithUtf8Mark(byte[] bytes) {
+    return bytes.length > 3
+        && bytes[0] == (byte) 0xEF
+        && bytes[1] == (byte) 0xBB
+        && bytes[2] == (byte) 0xBF;
   }
 
   private static String where(Exception e) {

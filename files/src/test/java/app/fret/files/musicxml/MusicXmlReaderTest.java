@@ -335,6 +335,35 @@ class MusicXmlReaderTest {
   }
 
   @Test
+  void withoutATimeSignatureABarIsAsLongAsItsNotes() throws ScoreRejectedException {
+    String divisions = "<attributes><divisions>4</divisions></attributes>";
+    Passage passage = passage(divisions + Xml.whole("C") + Xml.note("D", 5, 8, "half", ""));
+    assertThat(passage.bars().get(0).length()).isEqualTo(Fraction.of(3, 2));
+    assertThat(passage.bars().get(0).metre().isFree()).isTrue();
+  }
+
+  @Test
+  void aGapShorterThanAnyNoteValueStaysThatShort() throws ScoreRejectedException {
+    String fine = Xml.head(4, 4).replace("<divisions>4<", "<divisions>1024<");
+    Passage passage =
+        passage(
+            fine + "<forward><duration>3</duration></forward>" + Xml.note("C", 5, 2045, "half", ""),
+            Xml.note("D", 5, 4096, "whole", ""));
+    assertThat(passage.events().get(0).length()).isEqualTo(Fraction.of(3, 4096));
+    assertThat(passage.bars().get(1).onset()).isEqualTo(Fraction.of(1, 2));
+  }
+
+  @Test
+  void aByteOrderMarkGoesBeforeAWrongDeclaration() throws ScoreRejectedException {
+    String text =
+        new String(
+                Xml.score(Xml.head(4, 4) + Xml.whole("C")), java.nio.charset.StandardCharsets.UTF_8)
+            .replace("encoding=\"UTF-8\"", "encoding=\"UTF-16\"");
+    byte[] marked = ("\uFEFF" + text).getBytes(java.nio.charset.StandardCharsets.UTF_8);
+    assertThat(new MusicXmlReader().open("m.xml", marked).partNames()).containsExactly("Violin");
+  }
+
+  @Test
   void metresKeepTheirPrintedSign() throws ScoreRejectedException {
     Passage passage =
         passage(Xml.head(4, 4).replace("<time>", "<time symbol=\"common\">") + Xml.whole("C"));

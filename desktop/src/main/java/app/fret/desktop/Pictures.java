@@ -2,6 +2,7 @@ package app.fret.desktop;
 
 import app.fret.desktop.demo.DemoBook;
 import app.fret.desktop.model.Desk;
+import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.view.FretWindow;
 import java.io.IOException;
 import java.io.InputStream;
@@ -9,8 +10,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
+import javafx.beans.value.ChangeListener;
+import javafx.beans.value.ObservableValue;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.image.WritableImage;
 import javafx.util.Duration;
@@ -67,7 +71,23 @@ final class Pictures {
       fail();
       return;
     }
-    next(0);
+    if (desk.openProperty().get().isPresent()) {
+      next(0);
+    } else {
+      desk.openProperty().addListener(new FirstOpened());
+    }
+  }
+
+  /** Starts once the first passage lies open, however long that takes on this machine. */
+  private final class FirstOpened implements ChangeListener<Optional<PassageDesk>> {
+    @Override
+    public void changed(
+        ObservableValue<? extends Optional<PassageDesk>> property,
+        Optional<PassageDesk> before,
+        Optional<PassageDesk> now) {
+      property.removeListener(this);
+      next(0);
+    }
   }
 
   private void next(int index) {

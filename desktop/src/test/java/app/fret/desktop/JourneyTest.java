@@ -20,12 +20,14 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.application.Platform;
+import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -273,5 +275,36 @@ class JourneyTest {
     assertThat(robot.lookup("#practise-station").tryQuery()).isPresent();
     robot.press(KeyCode.CONTROL).type(KeyCode.S).release(KeyCode.CONTROL);
     waitFor(() -> text(robot, "#message").startsWith("Nothing to save"));
+  }
+
+  /** Usable from 1100 by 700: nothing of a station runs out of the window. */
+  @Test
+  void everyStationFitsASmallWindow(FxRobot robot) throws IOException {
+    addScore(robot);
+    robot.interact(
+        () -> {
+          stage.setWidth(1100);
+          stage.setHeight(700);
+        });
+    for (String tab : List.of("#tab-read", "#tab-left-hand", "#tab-practise")) {
+      robot.clickOn(tab);
+      WaitForAsyncUtils.waitForFxEvents();
+      assertInside(robot, "#programme");
+      assertInside(robot, "#menu");
+      assertInside(robot, "#message");
+    }
+    assertInside(robot, "#practise-station");
+    assertInside(robot, "#practise-panel");
+    assertInside(robot, "#clean");
+    assertInside(robot, "#miss");
+  }
+
+  private void assertInside(FxRobot robot, String query) {
+    Bounds bounds =
+        robot.lookup(query).query().localToScene(robot.lookup(query).query().getBoundsInLocal());
+    assertThat(bounds.getMinX()).as(query).isGreaterThanOrEqualTo(-1);
+    assertThat(bounds.getMinY()).as(query).isGreaterThanOrEqualTo(-1);
+    assertThat(bounds.getMaxX()).as(query).isLessThanOrEqualTo(stage.getScene().getWidth() + 1);
+    assertThat(bounds.getMaxY()).as(query).isLessThanOrEqualTo(stage.getScene().getHeight() + 1);
   }
 }

@@ -21,6 +21,7 @@ public final class EffortTerms {
         new HighPositionTerm(player),
         new LandmarkTerm(player),
         new FingerStrengthTerm(),
+        new TrillTerm(),
         new WeakPairTerm(),
         new LetterNameTerm(player));
   }

@@ -16,6 +16,7 @@ import java.util.List;
  * @param beatStart whether a beat begins with it
  * @param repeated whether it repeats the pitches of the note before
  * @param loudness level from 1 (pppp) to 10 (ffff)
+ * @param trilled whether it carries a trill
  * @param pitches its pitches as spelled, lowest first; moves do not look at them
  */
 public record Moment(
@@ -28,6 +29,7 @@ public record Moment(
     boolean beatStart,
     boolean repeated,
     int loudness,
+    boolean trilled,
     List<WrittenPitch> pitches) {
 
   /** Notes from here on can be given vibrato, in seconds (common practice, no source). */
@@ -52,6 +54,7 @@ public record Moment(
         beatStart,
         repeated,
         loudness,
+        trilled,
         List.of());
   }
 

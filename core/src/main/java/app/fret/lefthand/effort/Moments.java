@@ -2,6 +2,7 @@ package app.fret.lefthand.effort;
 
 import app.fret.score.Bar;
 import app.fret.score.Directions;
+import app.fret.score.Marks;
 import app.fret.score.Metre;
 import app.fret.score.Note;
 import app.fret.score.Passage;
@@ -90,6 +91,7 @@ public final class Moments {
         startsBeat(note),
         !first && pitches(note).equals(pitches(notes.get(i - 1))),
         loudnessAt(note.onset()),
+        note.marks().ornaments().contains(Marks.Ornament.TRILL),
         note.notes().stream().map(Note::written).toList());
   }
 

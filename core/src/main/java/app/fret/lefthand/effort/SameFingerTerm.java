@@ -10,11 +10,12 @@ import app.fret.lefthand.hand.Stop;
  * <p>Unit: points, more in haste (common practice, no source).
  */
 final class SameFingerTerm implements MoveTerm {
-  private static final double HOP = 0.60;
+  private static final double HOP = 0.25;
+  private static final double HOP_IN_SLUR = 0.30;
   private static final double BAR = 0.20;
   private static final double HALF_STEP_SLIDE = 0.25;
   private static final double WIDER_SLIDE = 0.80;
-  private static final double IN_HASTE = 0.25;
+  private static final double IN_HASTE = 0.35;
 
   @Override
   public String name() {
@@ -38,18 +39,21 @@ final class SameFingerTerm implements MoveTerm {
         Stop one = from.stops().get(i);
         Stop other = to.stops().get(j);
         if (!one.isOpen() && one.finger() == other.finger()) {
-          effort += between(one, other, to.base() - from.base());
+          effort += between(moment, one, other, to.base() - from.base());
         }
       }
     }
     return effort == 0 ? 0 : effort + IN_HASTE * moment.haste();
   }
 
-  private static double between(Stop one, Stop other, int handMoves) {
+  private static double between(Moment moment, Stop one, Stop other, int handMoves) {
     if (one.string() == other.string()) {
       return slide(Math.abs(other.semitone() - one.semitone() - handMoves));
     }
-    return one.semitone() == other.semitone() ? BAR : HOP;
+    if (one.semitone() == other.semitone()) {
+      return BAR;
+    }
+    return moment.slurred() ? HOP + HOP_IN_SLUR : HOP;
   }
 
   /** What the finger slides beyond what the hand carries it. */

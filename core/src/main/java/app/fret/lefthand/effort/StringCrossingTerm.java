@@ -13,7 +13,8 @@ final class StringCrossingTerm implements MoveTerm {
   private static final double PER_CROSSING = 0.13;
   private static final double IN_HASTE = 0.14;
   private static final double IN_SLUR = 0.10;
-  private static final double PER_STRING_SKIPPED = 0.40;
+  private static final double PER_STRING_SKIPPED = 0.15;
+  private static final double SKIPPED_IN_HASTE = 0.25;
 
   @Override
   public String name() {
@@ -35,7 +36,7 @@ final class StringCrossingTerm implements MoveTerm {
     if (moment.slurred()) {
       effort += IN_SLUR;
     }
-    return effort + PER_STRING_SKIPPED * (strings - 1);
+    return effort + (PER_STRING_SKIPPED + SKIPPED_IN_HASTE * moment.haste()) * (strings - 1);
   }
 
   /** Strings the bow has to change by, 0 when it can stay. */

@@ -23,7 +23,7 @@ class EffortTermsTest {
 
   private static Moment moment(double seconds, boolean slurred) {
     return new Moment(
-        seconds, seconds, 0, false, slurred, slurred, false, false, 6, List.of(pitch("D5")));
+        seconds, seconds, 0, false, slurred, slurred, false, false, 6, false, List.of(pitch("D5")));
   }
 
   private static WrittenPitch pitch(String name) {
@@ -126,9 +126,10 @@ class EffortTermsTest {
     double heard = move("shift", plain, first, third);
     assertThat(move("shift", plain, waiting, third)).isLessThan(heard / 2);
     Moment afterRest =
-        new Moment(0.2, 0.2, 0.3, false, false, false, false, false, 6, plain.pitches());
+        new Moment(0.2, 0.2, 0.3, false, false, false, false, false, 6, false, plain.pitches());
     assertThat(move("shift", afterRest, first, third)).isLessThan(heard / 2);
-    Moment repeated = new Moment(0.2, 0.2, 0, false, false, false, false, true, 6, plain.pitches());
+    Moment repeated =
+        new Moment(0.2, 0.2, 0, false, false, false, false, true, 6, false, plain.pitches());
     assertThat(move("shift", repeated, first, third)).isLessThan(heard);
   }
 
@@ -157,7 +158,8 @@ class EffortTermsTest {
   void theTopOpenStringIsUnwantedInPiano() {
     Placement open = all("E5").stream().filter(p -> !p.usesHand()).findFirst().orElseThrow();
     Moment loud = moment(0.3, false);
-    Moment soft = new Moment(0.3, 0.3, 0, false, false, false, false, false, 4, loud.pitches());
+    Moment soft =
+        new Moment(0.3, 0.3, 0, false, false, false, false, false, 4, false, loud.pitches());
     assertThat(place("open-string", soft, open)).isGreaterThan(place("open-string", loud, open));
   }
 
@@ -188,7 +190,8 @@ class EffortTermsTest {
   }
 
   private static Moment withPitch(String name) {
-    return new Moment(0.3, 0.3, 0, false, false, false, false, false, 6, List.of(pitch(name)));
+    return new Moment(
+        0.3, 0.3, 0, false, false, false, false, false, 6, false, List.of(pitch(name)));
   }
 
   @Test
@@ -200,6 +203,19 @@ class EffortTermsTest {
     assertThat(move("same-finger", moment, b, hop))
         .isGreaterThan(move("same-finger", moment, b, bar));
     assertThat(move("same-finger", moment, b, way("C5", 2, 2, Finger.SECOND))).isZero();
+  }
+
+  @Test
+  void trillsAreKeptOffTheFourthFingerAndTheOpenString() {
+    Moment trill =
+        new Moment(1, 1, 0, false, false, false, true, false, 6, true, List.of(pitch("A4")));
+    Placement fourth = way("A4", 2, 3, Finger.FOURTH);
+    Placement second = way("A4", 5, 3, Finger.SECOND);
+    Placement open = all("A4").stream().filter(p -> !p.usesHand()).findFirst().orElseThrow();
+    assertThat(place("trill", trill, second)).isZero();
+    assertThat(place("trill", trill, fourth)).isGreaterThan(0.5);
+    assertThat(place("trill", trill, open)).isGreaterThan(0.5);
+    assertThat(place("trill", moment(1, false), fourth)).isZero();
   }
 
   @Test
@@ -217,7 +233,7 @@ class EffortTermsTest {
     Placement first = way("D5", 2, 2, Finger.THIRD);
     Placement third = way("F5", 5, 2, Finger.THIRD);
     Moment onBeat =
-        new Moment(0.2, 0.2, 0, false, false, false, true, false, 6, List.of(pitch("F5")));
+        new Moment(0.2, 0.2, 0, false, false, false, true, false, 6, false, List.of(pitch("F5")));
     double separate = move("shift-kind", onBeat, first, third);
     double slurred = move("shift-kind", moment(0.1, true), first, third);
     assertThat(slurred).isGreaterThan(separate + 0.3);

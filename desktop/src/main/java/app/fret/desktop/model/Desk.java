@@ -115,7 +115,7 @@ public final class Desk {
 
   /** Lays a passage of the programme on the desk. */
   public void open(ProgrammeEntry entry) {
-    background.execute(
+    work(
         () -> {
           try {
             PassageDesk desk = load(entry);
@@ -167,7 +167,7 @@ public final class Desk {
 
   /** Reads a file and hands on what it offers, for the player to choose from. */
   public void offer(Path file, Consumer<ImportOffer> onRead) {
-    background.execute(
+    work(
         () -> {
           try {
             ImportOffer offer = ImportOffer.read(file);
@@ -180,7 +180,7 @@ public final class Desk {
 
   /** Puts what the player chose into the book and lays it on the desk. */
   public void add(ImportOffer offer, ImportChoice choice) {
-    background.execute(
+    work(
         () -> {
           try {
             ProgrammeEntry entry = keep(offer, choice);
@@ -235,13 +235,25 @@ public final class Desk {
     PassageDesk desk =
         open.get().orElseThrow(() -> new IllegalStateException("no passage lies on the desk"));
     Study study = desk.study();
-    background.execute(
+    work(
         () -> {
           try (OutputStream out = Files.newOutputStream(file)) {
             new MusicXmlWriter().write(MarkedPassage.of(study), out);
             ui.execute(() -> onWritten.accept(file));
           } catch (IOException e) {
             tell(file.getFileName() + " cannot be written there; choose another folder.");
+          }
+        });
+  }
+
+  /** Runs work in the background; even a mistake of Fret's own is said, never swallowed. */
+  private void work(Runnable task) {
+    background.execute(
+        () -> {
+          try {
+            task.run();
+          } catch (RuntimeException e) {
+            tell(Words.ownMistake(e));
           }
         });
   }

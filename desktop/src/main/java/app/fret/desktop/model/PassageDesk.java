@@ -238,7 +238,7 @@ public final class PassageDesk {
   }
 
   private void compute(Choices next, String what, Runnable onAccepted) {
-    background.execute(
+    work(
         () -> {
           try {
             Study planned = Study.of(opened.passage(), player, next);
@@ -252,6 +252,22 @@ public final class PassageDesk {
             ui.execute(() -> refuse(e));
           } catch (OutOfRangeException e) {
             ui.execute(() -> message.set(e.getMessage()));
+          }
+        });
+  }
+
+  /** Runs work in the background; after a mistake of Fret's own the last good study stays. */
+  private void work(Runnable task) {
+    background.execute(
+        () -> {
+          try {
+            task.run();
+          } catch (RuntimeException e) {
+            ui.execute(
+                () -> {
+                  wanted = study.get().choices();
+                  message.set(Words.ownMistake(e));
+                });
           }
         });
   }
@@ -297,7 +313,7 @@ public final class PassageDesk {
     Climb now = climb.get();
     double perMinute = now.ladder().rungs().get(now.rung());
     LogEntry entry = new LogEntry(opened.entry().id(), clock.instant(), perMinute, clean);
-    background.execute(
+    work(
         () -> {
           book.addToLog(entry);
           ui.execute(() -> logged(now, clean));

@@ -68,6 +68,13 @@ public final class Words {
     return metre.isFree() ? "without metre" : metre.toString();
   }
 
+  /** What to say when Fret itself has made a mistake. */
+  public static String ownMistake(RuntimeException mistake) {
+    return "Fret made a mistake of its own ("
+        + mistake.getClass().getSimpleName()
+        + "). Your book is kept as it was; please try another way.";
+  }
+
   /** One of something or several. */
   public static String count(int number, String one, String several) {
     return number + " " + (number == 1 ? one : several);

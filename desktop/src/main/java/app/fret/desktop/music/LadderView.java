@@ -2,32 +2,71 @@ package app.fret.desktop.music;
 
 import app.fret.practice.Climb;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 
 /** The ladder drawn as rungs, the target on top, with the clean passes in a row beside them. */
-public final class LadderView extends Canvas {
-  private static final double RAIL_LEFT = 48;
-  private static final double RAIL_RIGHT = 150;
-  private static final double DOTS_LEFT = 170;
+public final class LadderView extends Region {
+  private static final double RAIL_LEFT = 44;
+  private static final double NARROWEST_RAILS = 40;
+  private static final double DOTS_GAP = 18;
   private static final double DOT = 13;
-  private static final double DOT_STEP = 22;
+  private static final double DOT_STEP = 20;
   private static final double MARGIN = 20;
 
-  /** A ladder of this size in pixels. */
-  public LadderView(double width, double height) {
-    super(width, height);
+  private static final double NARROWEST = 205;
+  private static final double LOWEST = 190;
+  private static final double USUAL_WIDTH = 290;
+  private static final double USUAL_HEIGHT = 440;
+
+  private final Canvas canvas = new Canvas();
+  private Optional<Climb> shown = Optional.empty();
+
+  /** An empty ladder that takes the room it is given. */
+  public LadderView() {
     setId("ladder");
     setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+    setMinSize(NARROWEST, LOWEST);
+    setPrefSize(USUAL_WIDTH, USUAL_HEIGHT);
+    getChildren().add(canvas);
   }
 
   /** Shows where the player stands. */
   public void show(Climb climb) {
-    GraphicsContext graphics = getGraphicsContext2D();
+    shown = Optional.of(climb);
+    paint(climb);
+    setAccessibleText(
+        String.format(
+            Locale.ROOT,
+            "Rung %d of %d, %d clean passes in a row",
+            climb.rung() + 1,
+            climb.ladder().rungs().size(),
+            climb.cleanInARow()));
+  }
+
+  @Override
+  protected void layoutChildren() {
+    canvas.setWidth(getWidth());
+    canvas.setHeight(getHeight());
+    shown.ifPresent(this::paint);
+  }
+
+  private double railRight() {
+    return RAIL_LEFT + Math.max(NARROWEST_RAILS, getWidth() * 0.5 - RAIL_LEFT);
+  }
+
+  private double dotsLeft() {
+    return railRight() + DOTS_GAP;
+  }
+
+  private void paint(Climb climb) {
+    GraphicsContext graphics = canvas.getGraphicsContext2D();
     graphics.clearRect(0, 0, getWidth(), getHeight());
     int rungs = climb.ladder().rungs().size();
     double step = rungs > 1 ? (getHeight() - 2 * MARGIN) / (rungs - 1) : 0;
@@ -35,20 +74,13 @@ public final class LadderView extends Canvas {
     for (int rung = 0; rung < rungs; rung++) {
       paintRung(graphics, climb, rung, getHeight() - MARGIN - rung * step);
     }
-    setAccessibleText(
-        String.format(
-            Locale.ROOT,
-            "Rung %d of %d, %d clean passes in a row",
-            climb.rung() + 1,
-            rungs,
-            climb.cleanInARow()));
   }
 
   private void paintRails(GraphicsContext graphics) {
     graphics.setStroke(Color.web("#9A917F"));
     graphics.setLineWidth(4);
     graphics.strokeLine(RAIL_LEFT, 4, RAIL_LEFT, getHeight() - 4);
-    graphics.strokeLine(RAIL_RIGHT, 4, RAIL_RIGHT, getHeight() - 4);
+    graphics.strokeLine(railRight(), 4, railRight(), getHeight() - 4);
   }
 
   private void paintRung(GraphicsContext graphics, Climb climb, int rung, double y) {
@@ -57,7 +89,7 @@ public final class LadderView extends Canvas {
     Color colour = current ? Palette.ACCENT : passed ? Palette.DONE : Palette.LINE;
     graphics.setStroke(colour);
     graphics.setLineWidth(current ? 6 : 4);
-    graphics.strokeLine(RAIL_LEFT, y, RAIL_RIGHT, y);
+    graphics.strokeLine(RAIL_LEFT, y, railRight(), y);
     graphics.setTextBaseline(VPos.CENTER);
     graphics.setTextAlign(TextAlignment.RIGHT);
     graphics.setFill(Palette.INK);
@@ -74,10 +106,9 @@ public final class LadderView extends Canvas {
     paintNote(graphics, climb, rung, y, current);
   }
 
-  private static void paintDots(
-      GraphicsContext graphics, Climb climb, int clean, double y, Color colour) {
+  private void paintDots(GraphicsContext graphics, Climb climb, int clean, double y, Color colour) {
     for (int dot = 0; dot < climb.cleanNeeded(); dot++) {
-      double x = DOTS_LEFT + dot * DOT_STEP;
+      double x = dotsLeft() + dot * DOT_STEP;
       if (dot < clean) {
         graphics.setFill(colour);
         graphics.fillOval(x, y - DOT / 2, DOT, DOT);
@@ -99,6 +130,6 @@ public final class LadderView extends Canvas {
     graphics.setFill(current ? Palette.ACCENT : Palette.QUIET);
     graphics.setFont(current ? Fonts.semiBold(14) : Fonts.regular(14));
     graphics.fillText(
-        current ? "now" : "target", DOTS_LEFT + climb.cleanNeeded() * DOT_STEP + 12, y);
+        current ? "now" : "target", dotsLeft() + climb.cleanNeeded() * DOT_STEP + 4, y);
   }
 }

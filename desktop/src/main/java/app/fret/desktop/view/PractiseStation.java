@@ -12,9 +12,11 @@ import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
@@ -24,12 +26,12 @@ import javafx.scene.layout.VBox;
 
 /** The rung to work on now, two large buttons, the whole ladder, and the latest passes. */
 final class PractiseStation extends VBox {
-  private static final int PASSES_SHOWN = 10;
+  private static final int PASSES_SHOWN = 20;
   private static final DateTimeFormatter WHEN =
       DateTimeFormatter.ofPattern("EEE d MMM, HH:mm", Locale.ENGLISH);
 
   private final PassageDesk desk;
-  private final LadderView ladder = new LadderView(292, 440);
+  private final LadderView ladder = new LadderView();
   private final Label rung = Parts.label("", "rung-tempo");
   private final Label click = Parts.words("", "quiet");
   private final Label left = Parts.words("", "rung-left");
@@ -91,13 +93,22 @@ final class PractiseStation extends VBox {
     HBox head =
         new HBox(Parts.heading("Ladder"), Parts.stretch(), Parts.label("beats a minute", "small"));
     head.setAlignment(Pos.BASELINE_LEFT);
+    reach.setMinHeight(USE_PREF_SIZE);
+    VBox.setVgrow(ladder, Priority.SOMETIMES);
     VBox card = new VBox(8, head, ladder, reach);
     card.getStyleClass().add("card");
     return card;
   }
 
   private VBox logCard() {
-    VBox card = new VBox(8, Parts.heading("Latest passes"), passes);
+    ScrollPane scroll = new ScrollPane(passes);
+    scroll.setFitToWidth(true);
+    passes.setPadding(new Insets(0, 14, 0, 0));
+    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    scroll.setMinHeight(60);
+    scroll.setPrefHeight(60);
+    VBox.setVgrow(scroll, Priority.ALWAYS);
+    VBox card = new VBox(8, Parts.heading("Latest passes"), scroll);
     card.getStyleClass().add("card");
     return card;
   }

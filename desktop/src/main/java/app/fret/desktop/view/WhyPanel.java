@@ -2,6 +2,7 @@ package app.fret.desktop.view;
 
 import app.fret.desktop.model.Command;
 import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.model.Words;
 import app.fret.desktop.music.Palette;
 import app.fret.engraving.Mark;
 import app.fret.instrument.Instrument;
@@ -150,7 +151,10 @@ final class WhyPanel extends VBox {
     if (reasons.isEmpty() && !shifts) {
       content
           .getChildren()
-          .add(Parts.words("It lies under the hand: nothing moves and nothing stretches."));
+          .add(Parts.words("It lies under the hand: nothing stretches and the bow stays."));
+    }
+    if (plan.placement().usesHand()) {
+      content.getChildren().add(Parts.words(stayWords(plan)));
     }
     reasons.forEach(text -> content.getChildren().add(Parts.words(text)));
     if (!plan.otherWays().isEmpty()) {
@@ -165,6 +169,23 @@ final class WhyPanel extends VBox {
                       next.extraEffort()),
                   "quiet"));
     }
+  }
+
+  /** How long the hand can stay where this note puts it. */
+  private String stayWords(NotePlan plan) {
+    int here = plan.note().number();
+    String where = PositionWords.of(desk.instrument(), plan.placement().base());
+    return desk.study().leftHand().shifts().stream()
+        .filter(s -> s.toNote() > here)
+        .findFirst()
+        .map(
+            s ->
+                "The hand stays in "
+                    + where
+                    + " for "
+                    + Words.count(s.toNote() - here, "note", "notes")
+                    + ", this one included.")
+        .orElse("The hand stays in " + where + " to the end of the passage.");
   }
 
   private void addShift(NotePlan plan) {

@@ -10,6 +10,14 @@ import java.nio.file.Path;
 public final class MusicXmlReader {
 
   /**
+   * Sets the XML binding up, which takes most of a second the first time. A program that is about
+   * to read can call it on a thread of its own while it does something else.
+   */
+  public static void prepare() {
+    SafeXml.binding();
+  }
+
+  /**
    * Opens a file.
    *
    * @throws ScoreRejectedException when it cannot be read, is too large, or is no MusicXML

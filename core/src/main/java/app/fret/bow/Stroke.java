@@ -9,9 +9,4 @@ import app.fret.score.BowDirection;
  * @param lastNote number of its last note
  * @param direction which way it goes
  */
-public record Stroke(int firstNote, int lastNote, BowDirection direction) {
-  /** Whether several notes share it. */
-  public boolean isSlurred() {
-    return lastNote > firstNote;
-  }
-}
+public record Stroke(int firstNote, int lastNote, BowDirection direction) {}

@@ -45,9 +45,4 @@ public record HandFrame(
   public List<Reach> of(Finger finger) {
     return reaches.getOrDefault(finger, List.of());
   }
-
-  /** Whether the shape is used from this base. */
-  public boolean standsAt(int base) {
-    return lowestBase <= base && base <= highestBase;
-  }
 }

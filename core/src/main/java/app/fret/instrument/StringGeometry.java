@@ -4,7 +4,7 @@ package app.fret.instrument;
  * Where notes lie on a string of given length.
  *
  * <p>Equal temperament: {@code d(s) = L (1 - 2^(-s/12))} from the nut. Source: the mathematics of
- * the vibrating string; ISO 16 for the tuning note.
+ * the vibrating string.
  *
  * @param lengthMm vibrating length of the open string in mm, above 0
  */

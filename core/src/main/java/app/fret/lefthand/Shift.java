@@ -39,9 +39,4 @@ public record Shift(
   public double speedMmPerSecond() {
     return travelMm / availableSeconds;
   }
-
-  /** Whether the hand goes up, towards the bridge. */
-  public boolean isUpward() {
-    return toBase > fromBase;
-  }
 }

@@ -49,11 +49,6 @@ public record WrittenPitch(Step step, int alter, int octave) implements Comparab
     return 7 * octave + step.ordinal();
   }
 
-  /** The same letter and alteration some octaves higher. */
-  public WrittenPitch upOctaves(int octaves) {
-    return new WrittenPitch(step, alter, octave + octaves);
-  }
-
   /** Lower sounding first; of two spellings of one sound the lower letter first. */
   @Override
   public int compareTo(WrittenPitch other) {

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.fret.score.Passage;
 import app.fret.score.PlayedNote;
-import app.fret.score.SoundingPitch;
 import app.fret.score.Transposition;
 import app.fret.score.WrittenPitch;
 import app.fret.testing.Music;
@@ -46,13 +45,6 @@ class GeometryTest {
     assertThat(bass.spanMm(0, 3)).isCloseTo(167, within(0.5));
     assertThat(bass.spanMm(3, 7)).isCloseTo(182, within(0.5));
     assertThat(bass.spanMm(7, 12)).isCloseTo(176, within(0.5));
-  }
-
-  /** A = 440 Hz: ISO 16. The other frequencies: equal temperament tables, two decimals. */
-  @ParameterizedTest
-  @CsvSource({"69,440.00", "60,261.63", "55,196.00", "76,659.26", "28,41.20"})
-  void frequenciesFollowFromTheTuningNote(int midi, double hertz) {
-    assertThat(Frequency.hertz(new SoundingPitch(midi), 440)).isCloseTo(hertz, within(0.005));
   }
 
   /** Position names by letter steps: common practice, no source. */

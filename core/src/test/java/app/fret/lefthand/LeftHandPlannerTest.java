@@ -244,7 +244,7 @@ class LeftHandPlannerTest {
     assertThat(shift.bits()).isCloseTo(4.12, within(0.01));
     assertThat(shift.availableSeconds()).isCloseTo(1.0, within(1e-6));
     assertThat(shift.speedMmPerSecond()).isCloseTo(46.5, within(0.05));
-    assertThat(shift.isUpward()).isTrue();
+    assertThat(shift.toBase()).isGreaterThan(shift.fromBase());
   }
 
   @Test

@@ -42,14 +42,4 @@ public record Placement(
   public boolean isSingle() {
     return stops.size() == 1;
   }
-
-  /** Whether any of its strings is open. */
-  public boolean hasOpenString() {
-    for (Stop stop : stops) {
-      if (stop.isOpen()) {
-        return true;
-      }
-    }
-    return false;
-  }
 }

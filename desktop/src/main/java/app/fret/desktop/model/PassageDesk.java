@@ -161,12 +161,13 @@ public final class PassageDesk {
 
   private void pinFinger(Finger finger) {
     int note = selectedNote.get();
-    pin(Pin.finger(note, finger));
+    pin(wanted.pinOn(note).map(p -> p.withFinger(finger)).orElse(Pin.finger(note, finger)));
   }
 
   private void pinString(int string) {
     if (string <= player.instrument().stringCount()) {
-      pin(Pin.string(selectedNote.get(), string));
+      int note = selectedNote.get();
+      pin(wanted.pinOn(note).map(p -> p.withString(string)).orElse(Pin.string(note, string)));
     }
   }
 

@@ -68,6 +68,18 @@ class PassageDeskTest {
   }
 
   @Test
+  void fingerAndStringAreDecidedOneAfterTheOther() {
+    desk.select(5);
+    desk.perform(Command.PIN_STRING_2);
+    desk.perform(Command.PIN_THIRD);
+    assertThat(desk.study().choices().pinOn(5)).contains(Pin.of(5, 2, Finger.THIRD));
+    assertThat(desk.selected().placement().top().string()).isEqualTo(2);
+    assertThat(desk.selected().placement().top().finger()).isEqualTo(Finger.THIRD);
+    desk.perform(Command.PIN_FIRST);
+    assertThat(desk.study().choices().pinOn(5)).contains(Pin.of(5, 2, Finger.FIRST));
+  }
+
+  @Test
   void aRefusedPinIsNotKept() {
     desk.select(0);
     desk.perform(Command.PIN_STRING_1);

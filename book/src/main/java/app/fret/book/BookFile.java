@@ -1,16 +1,15 @@
 package app.fret.book;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Arrays;
-import java.util.Optional;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 import org.flywaydb.core.api.MigrationInfo;
@@ -28,23 +27,30 @@ final class BookFile {
   private static final int APPLICATION_ID = 0x46524554;
 
   private final Path file;
+  private final String[] migrations;
 
   BookFile(Path file) {
+    this(file, "classpath:app/fret/book/migration");
+  }
+
+  /** A file brought up to date by the migrations in these places, for tests of later versions. */
+  BookFile(Path file, String... migrations) {
     this.file = file;
+    this.migrations = migrations.clone();
   }
 
   /** A source of connections to the checked and migrated file. */
   SQLiteDataSource prepare() throws BookException {
     boolean exists = Files.exists(file);
-    if (exists) {
+    if (exists && !isEmpty()) {
       requireSqlite();
-      requireSound();
+      requireOurs();
     }
     Flyway flyway = flyway();
     try {
       MigrationInfo current = flyway.info().current();
       if (exists && current != null) {
-        requireNotNewer(flyway, current);
+        requireNotNewer(current);
         backUpBeforeMigration(flyway, current);
       }
       flyway.migrate();
@@ -74,69 +80,95 @@ final class BookFile {
   private Flyway flyway() {
     return Flyway.configure()
         .dataSource(source())
-        .locations("classpath:app/fret/book/migration")
+        .locations(migrations)
         .ignoreMigrationPatterns("*:future")
         .load();
   }
 
-  private void requireSqlite() throws BookException {
+  private boolean isEmpty() throws BookException {
     try {
-      if (Files.size(file) == 0) {
-        return;
-      }
-      try (var in = Files.newInputStream(file)) {
-        if (!Arrays.equals(in.readNBytes(SQLITE_HEAD.length), SQLITE_HEAD)) {
-          throw new BookException(
-              name() + " is not a practice book; choose another file. It was left as it is");
-        }
-      }
+      return Files.size(file) == 0;
     } catch (IOException e) {
-      throw new BookException(name() + " cannot be read from disk", e);
+      throw unreadable(e);
     }
   }
 
-  private void requireSound() throws BookException {
+  private BookException unreadable(IOException cause) {
+    return new BookException(name() + " cannot be read from disk", cause);
+  }
+
+  private BookException notABook() {
+    return new BookException(
+        name() + " is not a practice book; choose another file. It was left as it is");
+  }
+
+  private void requireSqlite() throws BookException {
+    try (InputStream in = Files.newInputStream(file)) {
+      if (!Arrays.equals(in.readNBytes(SQLITE_HEAD.length), SQLITE_HEAD)) {
+        throw notABook();
+      }
+    } catch (IOException e) {
+      throw unreadable(e);
+    }
+  }
+
+  /** Looks without writing: another program's database must not even change its journal. */
+  private void requireOurs() throws BookException {
     SQLiteConfig config = new SQLiteConfig();
     config.setReadOnly(true);
     SQLiteDataSource readOnly = new SQLiteDataSource(config);
     readOnly.setUrl("jdbc:sqlite:" + file);
     try (Connection connection = readOnly.getConnection();
-        Statement statement = connection.createStatement();
-        ResultSet result = statement.executeQuery("PRAGMA quick_check(1)")) {
-      if (!result.next() || !"ok".equals(result.getString(1))) {
-        throw damaged(null);
+        Statement statement = connection.createStatement()) {
+      if (!"ok".equals(answer(statement, "PRAGMA quick_check(1)"))) {
+        throw damaged();
+      }
+      if (!String.valueOf(APPLICATION_ID).equals(answer(statement, "PRAGMA application_id"))) {
+        throw notABook();
       }
     } catch (SQLException e) {
       throw damaged(e);
     }
   }
 
-  private BookException damaged(SQLException cause) {
-    return new BookException(
-        name() + " is damaged and was left as it is; open its newest backup, which ends in .backup",
-        cause);
+  private static String answer(Statement statement, String question) throws SQLException {
+    try (ResultSet result = statement.executeQuery(question)) {
+      return result.next() ? result.getString(1) : "";
+    }
   }
 
-  private void requireNotNewer(Flyway flyway, MigrationInfo current) throws BookException {
-    Optional<MigrationInfo> newest =
-        Arrays.stream(flyway.info().all())
-            .filter(i -> i.getScript() != null && !i.getState().name().startsWith("FUTURE"))
-            .reduce((a, b) -> b);
-    boolean newer = current.getState().name().startsWith("FUTURE");
-    if (newer || newest.isEmpty()) {
+  private BookException damaged() {
+    return new BookException(damage());
+  }
+
+  private BookException damaged(SQLException cause) {
+    return new BookException(damage(), cause);
+  }
+
+  private String damage() {
+    return name()
+        + " is damaged and was left as it is; if a file with its name that ends in .backup lies"
+        + " beside it, open that";
+  }
+
+  private void requireNotNewer(MigrationInfo current) throws BookException {
+    if (current.getState().name().startsWith("FUTURE")) {
       throw new BookException(
           name() + " was written by a newer Fret and was left as it is; update Fret to open it");
     }
   }
 
+  /** SQLite's own copy, since the newest pages may still stand in the journal beside the file. */
   private void backUpBeforeMigration(Flyway flyway, MigrationInfo current) throws BookException {
     if (flyway.info().pending().length == 0) {
       return;
     }
     Path backup = file.resolveSibling(name() + ".v" + current.getVersion() + ".backup");
-    try {
-      Files.copy(file, backup, StandardCopyOption.REPLACE_EXISTING);
-    } catch (IOException e) {
+    try (Connection connection = source().getConnection();
+        Statement statement = connection.createStatement()) {
+      Files.deleteIfExists(backup);
+      statement.executeUpdate("VACUUM INTO '" + backup.toString().replace("'", "''") + "'");
+    } catch (IOException | SQLException e) {
       throw new BookException(name() + " cannot be backed up, so it was not changed", e);
     }
   }

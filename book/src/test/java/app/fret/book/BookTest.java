@@ -140,6 +140,33 @@ class BookTest {
         .hasMessageContaining("was written by a newer Fret");
   }
 
+  /** A version that is yet to come stands in for the next migration. */
+  @Test
+  void anOlderBookIsCopiedAsideWholeBeforeItIsMigrated() throws BookException, SQLException {
+    try (Book book = Book.open(file())) {
+      book.addPlayer("Ada Brandling", "violin", 73, 328);
+      new BookFile(file(), "classpath:app/fret/book/migration", "classpath:app/fret/book/later")
+          .prepare();
+    }
+    Path backup = folder.resolve("test.fretbook.v1.backup");
+    assertThat(backup).exists();
+    try (Book before = Book.open(backup)) {
+      assertThat(before.players()).extracting(BookPlayer::name).containsExactly("Ada Brandling");
+    }
+    assertThatThrownBy(() -> Book.open(file())).hasMessageContaining("newer Fret");
+  }
+
+  @Test
+  void anotherProgramsDatabaseIsLeftAsItIs() throws IOException, SQLException {
+    try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file());
+        Statement statement = connection.createStatement()) {
+      statement.execute("CREATE TABLE recipe (name TEXT)");
+    }
+    byte[] before = Files.readAllBytes(file());
+    assertThatThrownBy(() -> Book.open(file())).hasMessageContaining("is not a practice book");
+    assertThat(Files.readAllBytes(file())).isEqualTo(before);
+  }
+
   @Test
   void anEmptyBookHasNobodyInIt() throws BookException {
     try (Book book = Book.open(file())) {

@@ -83,6 +83,7 @@ public final class MusicXmlWriter {
     private final List<DirectionWriter.Placed> directions;
     private int nextEvent;
     private int nextDirection;
+    private String openEnding = "1";
 
     Task(Passage passage) {
       this.passage = passage;
@@ -277,7 +278,11 @@ public final class MusicXmlWriter {
       }
       bar.edges()
           .endingStart()
-          .ifPresent(number -> barline.setEnding(ending(number, StartStopDiscontinue.START)));
+          .ifPresent(
+              number -> {
+                openEnding = number;
+                barline.setEnding(ending(number, StartStopDiscontinue.START));
+              });
       if (bar.edges().repeatStart()) {
         Repeat repeat = factory.createRepeat();
         repeat.setDirection(BackwardForward.FORWARD);
@@ -304,7 +309,7 @@ public final class MusicXmlWriter {
             style(edges.line() == Bar.Line.DOUBLE ? BarStyle.LIGHT_LIGHT : BarStyle.LIGHT_HEAVY));
       }
       if (edges.endingStop()) {
-        barline.setEnding(ending("1", StartStopDiscontinue.STOP));
+        barline.setEnding(ending(openEnding, StartStopDiscontinue.STOP));
       }
       into.add(barline);
     }

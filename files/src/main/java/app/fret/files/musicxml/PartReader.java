@@ -6,12 +6,15 @@ import app.fret.score.Bar;
 import app.fret.score.Event;
 import app.fret.score.Marks;
 import app.fret.score.Note;
+import app.fret.score.NoteValue;
 import app.fret.score.Passage;
 import app.fret.score.Rest;
 import app.fret.score.Sounding;
 import app.fret.score.WrittenLength;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -106,7 +109,7 @@ final class PartReader {
 
   /** The voice with the most pitched notes, the first of equals. */
   private String fullestVoice() {
-    Map<String, Integer> counts = new java.util.LinkedHashMap<>();
+    Map<String, Integer> counts = new LinkedHashMap<>();
     for (ScorePartwise.Part.Measure measure : part.getMeasure()) {
       for (Object item : measure.getNoteOrBackupOrForward()) {
         if (item instanceof org.audiveris.proxymusic.Note note && note.getPitch() != null) {
@@ -185,7 +188,7 @@ final class PartReader {
     }
 
     private void addWholeBarRest(Fraction length) {
-      WrittenLength whole = WrittenLength.of(app.fret.score.NoteValue.WHOLE);
+      WrittenLength whole = WrittenLength.of(NoteValue.WHOLE);
       events.add(new Rest(index, start, length, whole, true));
     }
 
@@ -279,11 +282,10 @@ final class PartReader {
     }
 
     private static Marks joined(Marks one, Marks other) {
-      java.util.EnumSet<Marks.Articulation> articulations =
-          java.util.EnumSet.noneOf(Marks.Articulation.class);
+      EnumSet<Marks.Articulation> articulations = EnumSet.noneOf(Marks.Articulation.class);
       articulations.addAll(one.articulations());
       articulations.addAll(other.articulations());
-      java.util.EnumSet<Marks.Ornament> ornaments = java.util.EnumSet.noneOf(Marks.Ornament.class);
+      EnumSet<Marks.Ornament> ornaments = EnumSet.noneOf(Marks.Ornament.class);
       ornaments.addAll(one.ornaments());
       ornaments.addAll(other.ornaments());
       return new Marks(
@@ -305,7 +307,7 @@ final class PartReader {
       Fraction length = grace ? Fraction.ZERO : exact(counted, named);
       WrittenLength written =
           wholeBar
-              ? WrittenLength.of(app.fret.score.NoteValue.WHOLE)
+              ? WrittenLength.of(NoteValue.WHOLE)
               : named.orElseGet(() -> Lengths.longestWithin(length));
       Fraction at = settle(onset, grace);
       events.add(

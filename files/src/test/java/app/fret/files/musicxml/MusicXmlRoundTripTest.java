@@ -114,6 +114,19 @@ class MusicXmlRoundTripTest {
   }
 
   @Test
+  void anEndingClosesUnderTheNumberItOpenedWith() throws IOException, ScoreRejectedException {
+    byte[] two =
+        Xml.score(
+            Xml.head(4, 4)
+                + "<barline location=\"left\"><ending number=\"2\" type=\"start\"/></barline>"
+                + Xml.whole("C")
+                + "<barline location=\"right\"><ending number=\"2\" type=\"stop\"/></barline>");
+    Passage passage = new MusicXmlReader().open("two.musicxml", two).read(0).passage();
+    String text = new String(written(passage), java.nio.charset.StandardCharsets.UTF_8);
+    assertThat(text.split("ending number=\"2\"", -1)).hasSize(3);
+  }
+
+  @Test
   void theSchemaTestWouldSeeAFault() {
     byte[] broken =
         Xml.score(Xml.head(4, 4) + Xml.whole("C").replace("<voice>1</voice>", "<vice>1</vice>"));

@@ -120,7 +120,7 @@ final class PlanCommand implements Callable<Integer> {
     try {
       study = Study.of(passage, player, choices, new StepTimes(timing));
     } catch (OutOfRangeException e) {
-      throw new ScoreRejectedException(place(passage), e.getMessage());
+      throw new ScoreRejectedException(place(passage).inBar(e.barLabel()), e.reason());
     } catch (PinConflictException e) {
       throw new ScoreRejectedException(place(passage, e.note()), e.getMessage());
     }

@@ -153,7 +153,7 @@ class MainTest {
       new MusicXmlWriter().write(Music.passage("D5/1 | C3/1"), out);
     }
     assertThat(plan().err())
-        .startsWith("fret: study.musicxml, Part: bar 2: C3 lies below the lowest string");
+        .startsWith("fret: study.musicxml, Part, bar 2: C3 lies below the lowest string");
     assertThat(plan("--instrument", "viola").exit()).isZero();
   }
 

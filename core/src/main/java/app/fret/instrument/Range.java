@@ -47,10 +47,7 @@ public record Range(SoundingPitch lowest, SoundingPitch highest, Instrument inst
     boolean below = sounding.midi() < lowest.midi();
     return new OutOfRangeException(
         bar,
-        "bar "
-            + bar
-            + ": "
-            + written.display()
+        written.display()
             + (below ? " lies below the lowest string" : " lies above the highest note")
             + " of the "
             + instrument.name()

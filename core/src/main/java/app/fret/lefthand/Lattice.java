@@ -5,6 +5,7 @@ import app.fret.lefthand.effort.Moment;
 import app.fret.lefthand.hand.Placement;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -56,7 +57,7 @@ final class Lattice {
   private static double[][] weighMoves(
       List<List<Placement>> layers, List<Moment> moments, EffortModel model) {
     double[][] moves = new double[layers.size()][];
-    Map<List<Placement>, Integer> identities = new java.util.IdentityHashMap<>();
+    Map<List<Placement>, Integer> identities = new IdentityHashMap<>();
     Map<Joint, double[]> weighed = new HashMap<>();
     for (int i = 1; i < layers.size(); i++) {
       List<Placement> from = layers.get(i - 1);

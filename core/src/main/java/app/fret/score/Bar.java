@@ -77,6 +77,12 @@ public record Bar(
     return onset.add(length);
   }
 
+  /** How far into the metre a moment lies; the notes of a pickup stand at its end. */
+  public Fraction placeInMetre(Fraction moment) {
+    Fraction missing = uncounted ? metre.barLength().subtract(length) : Fraction.ZERO;
+    return moment.subtract(onset).add(missing);
+  }
+
   /** The clef that holds at this moment of the bar. */
   public Clef clefAt(Fraction moment) {
     Clef clef = clefs.get(0).clef();

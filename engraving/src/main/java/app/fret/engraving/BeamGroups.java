@@ -65,9 +65,7 @@ public final class BeamGroups {
   /** Number of the beam unit of its bar that an event starts in. */
   private int unitOf(Event event) {
     Bar bar = passage.bars().get(event.bar());
-    Fraction missing =
-        bar.uncounted() ? bar.metre().barLength().subtract(bar.length()) : Fraction.ZERO;
-    Fraction place = event.onset().subtract(bar.onset()).add(missing);
+    Fraction place = bar.placeInMetre(event.onset());
     Fraction end = Fraction.ZERO;
     int unit = 0;
     for (Fraction length : units(event.bar())) {

@@ -1,6 +1,7 @@
 package app.fret.engraving;
 
 import app.fret.score.Event;
+import app.fret.score.NoteValue;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -43,7 +44,7 @@ final class EventShape {
   }
 
   boolean hasStem() {
-    return !isRest() && event.written().value().compareTo(app.fret.score.NoteValue.HALF) >= 0;
+    return !isRest() && event.written().value().compareTo(NoteValue.HALF) >= 0;
   }
 
   double highestHead() {

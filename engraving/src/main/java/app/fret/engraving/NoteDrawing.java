@@ -1,6 +1,8 @@
 package app.fret.engraving;
 
 import app.fret.score.Marks;
+import app.fret.score.Rest;
+import app.fret.score.Sounding;
 import java.util.Set;
 
 /** Draws heads, ledger lines, stems, flags, dots, rests and the signs at the heads. */
@@ -73,7 +75,7 @@ final class NoteDrawing {
         end,
         stemThickness,
         Mark.Role.NOTE);
-    int strokes = shape.event instanceof app.fret.score.Sounding s ? s.marks().tremoloStrokes() : 0;
+    int strokes = shape.event instanceof Sounding s ? s.marks().tremoloStrokes() : 0;
     if (strokes > 0) {
       double middle = (end + (shape.stemUp ? shape.highestHead() : shape.lowestHead())) / 2;
       canvas.glyph(stemX, middle, Smufl.TREMOLO_1.plus(strokes - 1), 1, Mark.Role.NOTE);
@@ -93,9 +95,7 @@ final class NoteDrawing {
       Smufl flag = Smufl.FLAG_8_UP.plus(2 * (shape.flags() - 1) + (shape.stemUp ? 0 : 1));
       canvas.glyph(stemX - stemThickness / 2, end, flag, shape.scale, Mark.Role.NOTE);
     }
-    boolean slashed =
-        shape.event instanceof app.fret.score.Sounding s
-            && s.grace() == app.fret.score.Sounding.Grace.SLASHED;
+    boolean slashed = shape.event instanceof Sounding s && s.grace() == Sounding.Grace.SLASHED;
     if (slashed) {
       canvas.line(stemX - 0.6, end + 1.5, stemX + 0.8, end + 0.4, 0.1, Mark.Role.NOTE);
     }
@@ -104,7 +104,7 @@ final class NoteDrawing {
 
   void rest(EventShape shape, double x, Engraving.BarPlace bar) {
     Smufl sign = ShapeMaker.restSign(shape.event);
-    boolean whole = shape.event instanceof app.fret.score.Rest rest && rest.wholeBar();
+    boolean whole = shape.event instanceof Rest rest && rest.wholeBar();
     double at = whole ? (bar.x() + bar.until() - metrics.width(sign)) / 2 : x;
     double y = sign == Smufl.REST_WHOLE ? 1 : 2;
     canvas.glyph(at, y, sign, 1, Mark.Role.NOTE);

@@ -3,7 +3,6 @@ package app.fret.lefthand.effort;
 import app.fret.score.Bar;
 import app.fret.score.Directions;
 import app.fret.score.Marks;
-import app.fret.score.Metre;
 import app.fret.score.Note;
 import app.fret.score.Passage;
 import app.fret.score.PlayedNote;
@@ -122,11 +121,9 @@ public final class Moments {
 
   private boolean startsBeat(PlayedNote note) {
     Bar bar = passage.bars().get(note.bar());
-    Metre metre = bar.metre();
-    Fraction missing = bar.uncounted() ? metre.barLength().subtract(bar.length()) : Fraction.ZERO;
-    Fraction place = note.onset().subtract(bar.onset()).add(missing);
+    Fraction place = bar.placeInMetre(note.onset());
     Fraction beat = Fraction.ZERO;
-    for (Fraction length : metre.beats()) {
+    for (Fraction length : bar.metre().beats()) {
       if (beat.equals(place)) {
         return true;
       }

@@ -7,6 +7,7 @@ import app.fret.instrument.Player;
 import app.fret.instrument.StringGeometry;
 import app.fret.score.Finger;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * How far apart two fingers of this player lie at ease and at most.
@@ -115,7 +116,7 @@ final class Spans {
     return geometry.spanMm(low, high);
   }
 
-  private static java.util.stream.IntStream ordinary(HandFrame frame, Finger finger) {
+  private static IntStream ordinary(HandFrame frame, Finger finger) {
     return frame.of(finger).stream()
         .filter(r -> r.use() == HandFrame.Use.ORDINARY)
         .mapToInt(HandFrame.Reach::offset);

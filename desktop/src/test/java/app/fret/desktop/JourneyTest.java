@@ -29,6 +29,7 @@ import java.util.concurrent.TimeoutException;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
+import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -275,6 +276,19 @@ class JourneyTest {
     assertThat(robot.lookup("#practise-station").tryQuery()).isPresent();
     robot.press(KeyCode.CONTROL).type(KeyCode.S).release(KeyCode.CONTROL);
     waitFor(() -> text(robot, "#message").startsWith("Nothing to save"));
+  }
+
+  @Test
+  void changingTheStationKeepsItsViewsAndOpeningAgainKeepsUndo(FxRobot robot) throws IOException {
+    addScore(robot);
+    Node panel = robot.lookup("#why-panel").query();
+    robot.clickOn("#pin-here");
+    waitFor(() -> passage().canUndoProperty().get());
+    robot.clickOn("#tab-read").clickOn("#tab-left-hand");
+    assertThat(robot.lookup("#why-panel").<Node>query()).isSameAs(panel);
+    robot.clickOn("#passage-" + desk.programme().get(0).passage().id());
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(passage().canUndoProperty().get()).isTrue();
   }
 
   /** Usable from 1100 by 700: nothing of a station runs out of the window. */

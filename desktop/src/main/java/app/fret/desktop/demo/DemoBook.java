@@ -21,6 +21,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -44,6 +45,9 @@ public final class DemoBook {
     Path folder = Files.createTempDirectory("fret-demo");
     folder.toFile().deleteOnExit();
     Path file = folder.resolve("demo.fretbook");
+    for (String ending : List.of("", "-wal", "-shm")) {
+      Path.of(file + ending).toFile().deleteOnExit();
+    }
     Book book = Book.open(file);
     new DemoBook(book, clock).fill();
     return book;

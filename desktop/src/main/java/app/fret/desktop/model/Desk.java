@@ -113,8 +113,12 @@ public final class Desk {
     return new ProgrammeEntry(player, passage, bars, climb);
   }
 
-  /** Lays a passage of the programme on the desk. */
+  /** Lays a passage of the programme on the desk; one that lies there stays with all its undo. */
   public void open(ProgrammeEntry entry) {
+    long wanted = entry.passage().id();
+    if (open.get().map(p -> p.opened().entry().id() == wanted).orElse(false)) {
+      return;
+    }
     work(
         () -> {
           try {

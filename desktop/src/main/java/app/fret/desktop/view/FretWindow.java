@@ -7,7 +7,9 @@ import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.music.ScoreView;
 import java.io.File;
 import java.nio.file.Path;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Pos;
@@ -49,8 +51,13 @@ public final class FretWindow extends StackPane {
   private final ToggleGroup tabGroup = new ToggleGroup();
   private final Label message = Parts.label("", "message");
   private final StackPane veil = new StackPane();
+  private final Map<Station, Spread> spreads = new EnumMap<>(Station.class);
+  private Optional<PassageDesk> laid = Optional.empty();
   private Station station = Station.LEFT_HAND;
   private Optional<ScoreView> leftHandScore = Optional.empty();
+
+  /** What a station shows: the work in the middle, the reasons at the right. */
+  private record Spread(Node work, Node why) {}
 
   /** A window over this desk. */
   public FretWindow(Desk desk) {
@@ -97,7 +104,7 @@ public final class FretWindow extends StackPane {
     tabs.getStyleClass().add("tabs");
     for (Station each : Station.values()) {
       ToggleButton tab = new ToggleButton(each.words);
-      tab.setId("tab-" + each.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
+      tab.setId("tab-" + each.name().toLowerCase(Locale.ROOT).replace('_', '-'));
       tab.getStyleClass().add("tab-button");
       tab.setToggleGroup(tabGroup);
       tab.setSelected(each == station);
@@ -121,29 +128,38 @@ public final class FretWindow extends StackPane {
     desk.openProperty().get().ifPresent(this::lay);
   }
 
+  /**
+   * Stations are made once for a passage and kept while it lies open: each listens to its passage,
+   * and a new one at every change of tab would leave the old ones listening.
+   */
   private void lay(PassageDesk passage) {
-    centre.setTop(tabs);
-    message.textProperty().unbind();
-    message.textProperty().bind(passage.messageProperty());
-    centre.setBottom(message);
-    leftHandScore = Optional.empty();
-    switch (station) {
-      case READ -> lay(new ReadStation(passage), new ReadPanel(passage));
+    if (laid.isEmpty() || laid.get() != passage) {
+      laid = Optional.of(passage);
+      spreads.clear();
+      leftHandScore = Optional.empty();
+      message.textProperty().unbind();
+      message.textProperty().bind(passage.messageProperty());
+      centre.setTop(tabs);
+      centre.setBottom(message);
+    }
+    Spread spread = spreads.computeIfAbsent(station, each -> spread(each, passage));
+    centre.setCenter(spread.work());
+    frame.setRight(spread.why());
+  }
+
+  private Spread spread(Station each, PassageDesk passage) {
+    return switch (each) {
+      case READ -> new Spread(new ReadStation(passage), new ReadPanel(passage));
       case LEFT_HAND -> {
         LeftHandStation leftHand = new LeftHandStation(passage);
         leftHandScore = Optional.of(leftHand.score());
-        lay(leftHand, new WhyPanel(passage));
+        yield new Spread(leftHand, new WhyPanel(passage));
       }
-      case PRACTISE -> lay(new PractiseStation(passage), new PractisePanel(passage));
-    }
+      case PRACTISE -> new Spread(new PractiseStation(passage), new PractisePanel(passage));
+    };
   }
 
-  private void lay(Node work, Node why) {
-    centre.setCenter(work);
-    frame.setRight(why);
-  }
-
-  /** The engraved score of the left hand, while that station is shown. */
+  /** The engraved score of the left hand, once that station of the open passage was shown. */
   public Optional<ScoreView> leftHandScore() {
     return leftHandScore;
   }

@@ -93,7 +93,11 @@ final class Header extends HBox {
     show(passage);
   }
 
+  /** Shows the open passage; one that was laid aside may still report and is not shown. */
   private void show(PassageDesk passage) {
+    if (desk.openProperty().get().filter(open -> open == passage).isEmpty()) {
+      return;
+    }
     Study study = passage.study();
     Climb climb = passage.climbProperty().get();
     title.setText(study.passage().title());

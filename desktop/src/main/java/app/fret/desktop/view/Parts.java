@@ -1,7 +1,9 @@
 package app.fret.desktop.view;
 
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -23,6 +25,16 @@ final class Parts {
     label.setWrapText(true);
     label.setMinHeight(Region.USE_PREF_SIZE);
     return label;
+  }
+
+  /** Content that scrolls up and down, never sideways, and takes the height there is. */
+  static ScrollPane scroll(Node content) {
+    ScrollPane scroll = new ScrollPane(content);
+    scroll.setFitToWidth(true);
+    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    scroll.getStyleClass().add("plain-scroll");
+    VBox.setVgrow(scroll, Priority.ALWAYS);
+    return scroll;
   }
 
   static Region stretch() {

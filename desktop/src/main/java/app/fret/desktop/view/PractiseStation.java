@@ -101,13 +101,10 @@ final class PractiseStation extends VBox {
   }
 
   private VBox logCard() {
-    ScrollPane scroll = new ScrollPane(passes);
-    scroll.setFitToWidth(true);
+    ScrollPane scroll = Parts.scroll(passes);
     passes.setPadding(new Insets(0, 14, 0, 0));
-    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     scroll.setMinHeight(60);
     scroll.setPrefHeight(60);
-    VBox.setVgrow(scroll, Priority.ALWAYS);
     VBox card = new VBox(8, Parts.heading("Latest passes"), scroll);
     card.getStyleClass().add("card");
     return card;

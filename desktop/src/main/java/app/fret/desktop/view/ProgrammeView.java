@@ -22,11 +22,7 @@ final class ProgrammeView extends VBox {
     this.desk = desk;
     setId("programme");
     getStyleClass().add("programme");
-    ScrollPane scroll = new ScrollPane(list);
-    scroll.setFitToWidth(true);
-    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-    scroll.getStyleClass().add("plain-scroll");
-    VBox.setVgrow(scroll, Priority.ALWAYS);
+    ScrollPane scroll = Parts.scroll(list);
     var add = Parts.button("add-passage", "Add a passage", "outline-action", onAdd);
     add.setMaxWidth(Double.MAX_VALUE);
     VBox foot = new VBox(8, add, Parts.words("or drop a MusicXML file on the window", "small"));

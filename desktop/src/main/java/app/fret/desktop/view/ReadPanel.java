@@ -12,7 +12,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** Says what stands on the page: key, metre, range, pace, and what the reader passed over. */
@@ -22,11 +21,7 @@ final class ReadPanel extends VBox {
   ReadPanel(PassageDesk desk) {
     setId("read-panel");
     getStyleClass().add("why-panel");
-    ScrollPane scroll = new ScrollPane(content);
-    scroll.setFitToWidth(true);
-    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-    scroll.getStyleClass().add("plain-scroll");
-    VBox.setVgrow(scroll, Priority.ALWAYS);
+    ScrollPane scroll = Parts.scroll(content);
     getChildren().add(scroll);
     addPage(desk.study());
     addPace(desk.study());

@@ -50,11 +50,7 @@ final class WhyPanel extends VBox {
     this.desk = desk;
     setId("why-panel");
     getStyleClass().add("why-panel");
-    ScrollPane scroll = new ScrollPane(content);
-    scroll.setFitToWidth(true);
-    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-    scroll.getStyleClass().add("plain-scroll");
-    VBox.setVgrow(scroll, Priority.ALWAYS);
+    ScrollPane scroll = Parts.scroll(content);
     HBox actions = new HBox(8, pin, free);
     for (Button button : List.of(pin, free)) {
       button.setMaxWidth(Double.MAX_VALUE);

@@ -18,6 +18,8 @@ import org.apache.commons.numbers.fraction.Fraction;
 final class DirectionDrawing {
   private static final double WORD_SIZE = 1.9;
   private static final double TEMPO_SIZE = 2.0;
+  private static final double BEAT_SCALE = 0.62;
+  private static final double ABOVE_GAP = 1.0;
   private static final double NUMBER_SIZE = 1.5;
   private static final double ROW_GAP = 0.6;
   private static final double HAIRPIN_HALF = 0.55;
@@ -220,20 +222,55 @@ final class DirectionDrawing {
         .filter(t -> axis.holds(t.onset()))
         .forEach(t -> row.add(new Above(atBarStart(t.onset()), t.onset(), 2, t)));
     row.sort(java.util.Comparator.comparing(Above::onset).thenComparingInt(Above::order));
-    double free = Double.NEGATIVE_INFINITY;
-    double baseline = baselineOver(row);
-    for (Above above : row) {
-      double x = Math.max(above.x(), free);
-      free = drawAbove(above, x, baseline) + 1.0;
+    double[] places = places(row);
+    double edge = -1;
+    for (int i = 0; i < places.length; i++) {
+      double right = places[i] + width(row.get(i));
+      edge = Math.min(edge, canvas.skyline.topBetween(places[i], right));
+    }
+    for (int i = 0; i < places.length; i++) {
+      drawAbove(row.get(i), places[i], edge - ABOVE_GAP);
     }
   }
 
-  private double baselineOver(List<Above> row) {
-    double edge = -1;
-    for (Above above : row) {
-      edge = Math.min(edge, canvas.skyline.topBetween(above.x(), above.x() + 12));
+  /** Each mark at its own place, or after the one before where that is still in the way. */
+  private double[] places(List<Above> row) {
+    double[] places = new double[row.size()];
+    double free = Double.NEGATIVE_INFINITY;
+    for (int i = 0; i < places.length; i++) {
+      places[i] = Math.max(row.get(i).x(), free);
+      free = places[i] + width(row.get(i)) + 1.0;
     }
-    return edge - 1.0;
+    return places;
+  }
+
+  private double width(Above above) {
+    if (above.what() instanceof Directions.Rehearsal rehearsal) {
+      return frameWidth(rehearsal.text());
+    }
+    if (above.what() instanceof Directions.Words words) {
+      return TextWidth.of(words.text(), TEMPO_SIZE);
+    }
+    Tempo tempo = ((Directions.TempoMark) above.what()).tempo();
+    return figureAfter(tempo) + TextWidth.of(figure(tempo), TEMPO_SIZE);
+  }
+
+  private static double frameWidth(String text) {
+    return Math.max(1.8, TextWidth.of(text, TEMPO_SIZE) + 1.0);
+  }
+
+  /** Where the figure of a tempo mark stands after its note sign. */
+  private double figureAfter(Tempo tempo) {
+    double sign = metrics.advance(beatSign(tempo.beat())) * BEAT_SCALE + 0.45;
+    return isDotted(tempo) ? sign + 0.5 : sign;
+  }
+
+  private static boolean isDotted(Tempo tempo) {
+    return tempo.beat().length().getNumerator() == 3;
+  }
+
+  private static String figure(Tempo tempo) {
+    return "= " + number(tempo.perMinute());
   }
 
   private double atBarStart(Fraction onset) {
@@ -246,19 +283,18 @@ final class DirectionDrawing {
     return axis.x(onset);
   }
 
-  private double drawAbove(Above above, double x, double y) {
+  private void drawAbove(Above above, double x, double y) {
     if (above.what() instanceof Directions.Rehearsal rehearsal) {
-      return drawRehearsal(x, y, rehearsal.text());
-    }
-    if (above.what() instanceof Directions.Words words) {
+      drawRehearsal(x, y, rehearsal.text());
+    } else if (above.what() instanceof Directions.Words words) {
       canvas.text(x, y, words.text(), TEMPO_SIZE, Mark.Face.SEMI_BOLD, Mark.Role.EXPRESSION);
-      return x + TextWidth.of(words.text(), TEMPO_SIZE);
+    } else {
+      drawTempo(x, y, ((Directions.TempoMark) above.what()).tempo());
     }
-    return drawTempo(x, y, ((Directions.TempoMark) above.what()).tempo());
   }
 
-  private double drawRehearsal(double x, double y, String text) {
-    double width = Math.max(1.8, TextWidth.of(text, TEMPO_SIZE) + 1.0);
+  private void drawRehearsal(double x, double y, String text) {
+    double width = frameWidth(text);
     double top = y - 1.75;
     double bottom = y + 0.45;
     canvas.line(x, top, x + width, top, 0.16, Mark.Role.NOTE);
@@ -267,20 +303,22 @@ final class DirectionDrawing {
     canvas.line(x + width, top, x + width, bottom, 0.16, Mark.Role.NOTE);
     double left = x + (width - TextWidth.of(text, TEMPO_SIZE)) / 2;
     canvas.text(left, y, text, TEMPO_SIZE, Mark.Face.SEMI_BOLD, Mark.Role.NOTE);
-    return x + width;
   }
 
-  private double drawTempo(double x, double y, Tempo tempo) {
+  private void drawTempo(double x, double y, Tempo tempo) {
     Smufl sign = beatSign(tempo.beat());
-    canvas.glyph(x, y, sign, 0.62, Mark.Role.EXPRESSION);
-    double at = x + metrics.advance(sign) * 0.62 + 0.15;
-    if (tempo.beat().length().getNumerator() == 3) {
-      canvas.glyph(at, y, Smufl.BEAT_DOT, 0.62, Mark.Role.EXPRESSION);
-      at += 0.5;
+    canvas.glyph(x, y, sign, BEAT_SCALE, Mark.Role.EXPRESSION);
+    if (isDotted(tempo)) {
+      double dot = x + metrics.advance(sign) * BEAT_SCALE + 0.15;
+      canvas.glyph(dot, y, Smufl.BEAT_DOT, BEAT_SCALE, Mark.Role.EXPRESSION);
     }
-    String text = "= " + number(tempo.perMinute());
-    canvas.text(at + 0.3, y, text, TEMPO_SIZE, Mark.Face.REGULAR, Mark.Role.EXPRESSION);
-    return at + 0.3 + TextWidth.of(text, TEMPO_SIZE);
+    canvas.text(
+        x + figureAfter(tempo),
+        y,
+        figure(tempo),
+        TEMPO_SIZE,
+        Mark.Face.REGULAR,
+        Mark.Role.EXPRESSION);
   }
 
   private static String number(double value) {

@@ -196,6 +196,31 @@ class SignsTest {
   }
 
   @Test
+  void aLongTempoMarkClearsTheBeamsItReachesOver() {
+    Directions directions =
+        new Directions(
+            List.of(),
+            List.of(),
+            List.of(new Directions.Words(Fraction.ZERO, "Vivo", true)),
+            List.of(new Directions.TempoMark(Fraction.ZERO, new Tempo(BeatUnit.QUARTER, 116))),
+            List.of(new Directions.Rehearsal(Fraction.ZERO, "F")),
+            List.of());
+    Engraving.System system =
+        system(with(Music.passage("D5/16 A4/16 F4/16 A4/16 r/2."), directions));
+    double beamTop =
+        system.marks().stream()
+            .filter(Mark.Shape.class::isInstance)
+            .map(Mark.Shape.class::cast)
+            .flatMapToDouble(
+                b -> java.util.stream.IntStream.of(1, 3).mapToDouble(i -> b.points().get(i)))
+            .min()
+            .orElseThrow();
+    Mark.Glyph sign = glyphs(system, Smufl.BEAT_QUARTER).get(0);
+    double foot = sign.y() + FontMetrics.BRAVURA.box(Smufl.BEAT_QUARTER).bottom() * sign.scale();
+    assertThat(foot).isLessThan(beamTop - 0.3);
+  }
+
+  @Test
   void aWholeBarRestStandsInTheMiddleOfItsBar() {
     Passage passage = Music.passage("r/1 | D5/1");
     List<Event> events = new ArrayList<>(passage.events());

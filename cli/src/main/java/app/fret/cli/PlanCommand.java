@@ -8,11 +8,9 @@ import app.fret.files.musicxml.ReadPassage;
 import app.fret.files.musicxml.ScoreFile;
 import app.fret.files.plan.PlanJson;
 import app.fret.files.plan.PlanText;
-import app.fret.instrument.Hand;
-import app.fret.instrument.Instrument;
-import app.fret.instrument.Instruments;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
+import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.Pin;
 import app.fret.lefthand.PinConflictException;
 import app.fret.lefthand.effort.Profiles;
@@ -33,11 +31,11 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine;
+import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
@@ -48,6 +46,7 @@ import picocli.CommandLine.Parameters;
     mixinStandardHelpOptions = true,
     sortOptions = false)
 final class PlanCommand implements Callable<Integer> {
+  private static final int MOST_ALTERNATIVES = 3;
   private static final Tempo ASSUMED_TEMPO = new Tempo(BeatUnit.QUARTER, 96);
 
   @CommandLine.Spec private CommandLine.Model.CommandSpec spec;
@@ -55,7 +54,7 @@ final class PlanCommand implements Callable<Integer> {
   @Parameters(index = "0", paramLabel = "FILE", description = "A .musicxml, .xml or .mxl file.")
   private Path file;
 
-  @Option(names = "--instrument", required = true, description = "violin or viola.")
+  @Option(names = "--instrument", required = true, description = "violin, viola, cello or bass.")
   private String instrumentName;
 
   @Option(names = "--part", description = "Number, from 1, or name of the part.")
@@ -73,21 +72,28 @@ final class PlanCommand implements Callable<Integer> {
           "What the target counts: eighth, quarter, dotted-quarter, half, dotted-half, whole, bar.")
   private Optional<String> beat;
 
-  @Option(names = "--profile", defaultValue = "secure", description = "secure (the default).")
+  @Option(
+      names = "--profile",
+      defaultValue = "secure",
+      description =
+          "secure (the default), even-colour, singing, brilliant, still-hand, as-printed.")
   private String profileName;
 
-  @Option(
-      names = "--hand",
-      defaultValue = "medium",
-      description = "small, medium, large, or the span from first to fourth finger in mm.")
-  private String hand;
+  @ArgGroup(validate = false, heading = "%nThe instrument and the player:%n")
+  private PlayerOptions playerOptions = new PlayerOptions();
 
   @Option(
       names = "--pin",
       description = "BAR:INDEX=STRING:FINGER, such as 3:2=III:1; may be given several times.")
   private List<PinOption> pins = new ArrayList<>();
 
-  @CommandLine.ArgGroup(exclusive = true)
+  @Option(
+      names = "--alternatives",
+      defaultValue = "0",
+      description = "How many other plans that differ in kind to add, 0 (the default) to 3.")
+  private int alternatives;
+
+  @ArgGroup(exclusive = true)
   private Format format = new Format();
 
   @Option(names = "--out", description = "Also writes the marked part to this MusicXML file.")
@@ -107,13 +113,16 @@ final class PlanCommand implements Callable<Integer> {
       throws ScoreRejectedException, OutOfRangeException, PinConflictException, IOException {
     Map<String, Double> timing = new LinkedHashMap<>();
     long started = System.nanoTime();
-    Player player = player();
+    Player player = playerOptions.player(instrumentName);
+    if (alternatives < 0 || alternatives > MOST_ALTERNATIVES) {
+      throw new IllegalArgumentException("--alternatives " + alternatives + "; give 0 to 3");
+    }
     ScoreFile score = new MusicXmlReader().open(file);
     int partIndex = part.isPresent() ? score.partOf(part.get()) : score.likelyPart(instrumentName);
     ReadPassage read = score.read(partIndex);
     Passage passage = cut(read.passage());
     List<String> skipped = new ArrayList<>(read.skipped());
-    Choices choices = choices(passage, read, skipped);
+    Choices choices = choices(passage, read, skipped, player);
     timing.put("read", msSince(started));
 
     Study study;
@@ -128,7 +137,11 @@ final class PlanCommand implements Callable<Integer> {
       writeMarked(study, out.get());
     }
     PrintWriter writer = spec.commandLine().getOut();
-    writer.println(format.text ? PlanText.of(study, skipped) : PlanJson.of(study, skipped, timing));
+    List<LeftHandPlan> others = study.differentPlans(alternatives);
+    writer.println(
+        format.text
+            ? PlanText.of(study, skipped, others)
+            : PlanJson.of(study, skipped, others, timing));
     writer.flush();
     return CommandLine.ExitCode.OK;
   }
@@ -140,25 +153,6 @@ final class PlanCommand implements Callable<Integer> {
   private ScorePlace place(Passage passage, int note) {
     PlayedNote played = PlayedNote.of(passage).get(note);
     return place(passage).inBar(passage.bars().get(played.bar()).label());
-  }
-
-  private Player player() {
-    Instrument instrument = Instruments.named(instrumentName.toLowerCase(Locale.ROOT));
-    return new Player("", instrument, hand(instrument));
-  }
-
-  private Hand hand(Instrument instrument) {
-    for (Hand.Preset preset : Hand.Preset.values()) {
-      if (preset.name().equalsIgnoreCase(hand)) {
-        return Hand.of(preset, instrument.handSize());
-      }
-    }
-    try {
-      return Hand.ofSpanMm(Double.parseDouble(hand), instrument.handSize());
-    } catch (NumberFormatException e) {
-      throw new IllegalArgumentException(
-          "'" + hand + "' is no hand; use small, medium, large or a span in mm");
-    }
   }
 
   private Passage cut(Passage whole) throws ScoreRejectedException {
@@ -189,18 +183,18 @@ final class PlanCommand implements Callable<Integer> {
             + whole.bars().get(whole.bars().size() - 1).label());
   }
 
-  private Choices choices(Passage passage, ReadPassage read, List<String> skipped) {
+  private Choices choices(Passage passage, ReadPassage read, List<String> skipped, Player player) {
     Choices choices =
         Choices.at(targetTempo(passage, read, skipped)).withProfile(Profiles.named(profileName));
     List<PlayedNote> notes = PlayedNote.of(passage);
     for (PinOption option : pins) {
-      choices = choices.withPin(pin(option, passage, notes));
+      choices = choices.withPin(pin(option, passage, notes, player));
     }
     return choices;
   }
 
-  private Pin pin(PinOption option, Passage passage, List<PlayedNote> notes) {
-    int string = Instruments.named(instrumentName).stringOf(option.string());
+  private Pin pin(PinOption option, Passage passage, List<PlayedNote> notes, Player player) {
+    int string = player.instrument().stringOf(option.string());
     return notes.stream()
         .filter(n -> passage.bars().get(n.bar()).label().equals(option.bar()))
         .filter(n -> n.indexInBar() == option.index())

@@ -35,6 +35,16 @@ public record Hand(double comfortableMm, double greatestMm) {
     return ofSpanMm(size.standardFrameMm() * preset.factor, size);
   }
 
+  /** How much wider or narrower this hand is than a medium one, 1 for the same. */
+  public double shareOfMedium(Instrument.HandSize size) {
+    return comfortableMm / size.standardFrameMm();
+  }
+
+  /** How much further it reaches than a medium one, 1 for the same. */
+  public double greatestShareOfMedium(Instrument.HandSize size) {
+    return greatestMm / (size.standardFrameMm() * size.greatestFactor());
+  }
+
   /** A hand measured with a ruler, in mm from first to fourth finger at ease. */
   public static Hand ofSpanMm(double comfortableMm, Instrument.HandSize size) {
     return new Hand(comfortableMm, comfortableMm * size.greatestFactor());

@@ -7,13 +7,29 @@ import java.util.Map;
 /**
  * A shape of the hand: how far above the base each finger may stand.
  *
- * @param name name of the shape, such as {@code neck} or {@code thumb}
+ * @param name name of the shape, such as {@code closed} or {@code thumb-major}
+ * @param region whether the thumb lies on the strings
+ * @param anchor semitones from the base to where the hand as a whole stands, which is what travels
+ *     in a shift: shapes that open the hand on the spot share it
  * @param lowestBase lowest base it is used from, in semitones above the open string
  * @param highestBase highest base it is used from
  * @param reaches offsets of each finger in semitones above the base, ordinary ones first
  */
 public record HandFrame(
-    String name, int lowestBase, int highestBase, Map<Finger, List<Reach>> reaches) {
+    String name,
+    Region region,
+    int anchor,
+    int lowestBase,
+    int highestBase,
+    Map<Finger, List<Reach>> reaches) {
+
+  /** Where the thumb is. */
+  public enum Region {
+    /** Behind the neck or at its heel; the base is the first finger's place. */
+    NECK,
+    /** On the strings; the base is the thumb's place. */
+    THUMB
+  }
 
   /**
    * One place a finger may take.
@@ -29,16 +45,23 @@ public record HandFrame(
     ORDINARY,
     /** Out of the hand at rest; costs by its millimetres. */
     EXTENDED,
+    /** The hand leans over on its thumb: for a single note, out of reach of the others. */
+    PIVOT,
     /** Only when another finger holds a note at the same time. */
     DOUBLE_STOP
   }
 
   public HandFrame {
     reaches = Map.copyOf(reaches);
-    if (lowestBase < 1 || highestBase < lowestBase) {
+    if (highestBase < lowestBase) {
       throw new IllegalArgumentException(
           "frame " + name + " from base " + lowestBase + " to " + highestBase);
     }
+  }
+
+  /** The lowest finger of the shape, the one that stands on the base. */
+  public Finger baseFinger() {
+    return region == Region.THUMB ? Finger.THUMB : Finger.FIRST;
   }
 
   /** The places this finger may take; empty when the shape does not use it. */

@@ -1,25 +1,11 @@
 package app.fret.instrument;
 
-import app.fret.score.Finger;
-import app.fret.score.SoundingPitch;
-import app.fret.score.WrittenPitch;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Properties;
 
 /** The instruments Fret knows, read from the resource files beside this class. */
 public final class Instruments {
   /** Names of the instruments whose left hand Fret plans. */
-  public static final List<String> NAMES = List.of("violin", "viola");
+  public static final List<String> NAMES = List.of("violin", "viola", "cello", "bass");
 
   private Instruments() {}
 
@@ -29,76 +15,62 @@ public final class Instruments {
    * @throws IllegalArgumentException when there is no profile of that name
    */
   public static Instrument named(String name) {
+    return profile(name).usual();
+  }
+
+  /** Names of the schools of the left hand on an instrument, the default first; may be empty. */
+  public static List<String> schools(String name) {
+    return profile(name).schools();
+  }
+
+  /** Names of other usual set-ups of an instrument, such as {@code five-string}; may be empty. */
+  public static List<String> setUps(String name) {
+    return profile(name).setUps();
+  }
+
+  /**
+   * An instrument as another school fingers it.
+   *
+   * @throws IllegalArgumentException when the instrument has no such school
+   */
+  public static Instrument inSchool(Instrument instrument, String school) {
+    return instrument.withFrames(profile(instrument.name()).framesOf(school));
+  }
+
+  /**
+   * An instrument in another of its usual set-ups.
+   *
+   * @throws IllegalArgumentException when the instrument has no such set-up
+   */
+  public static Instrument inSetUp(Instrument instrument, String setUp) {
+    return profile(instrument.name()).setUp(instrument, setUp);
+  }
+
+  /**
+   * An instrument tuned otherwise.
+   *
+   * @param sounding what the open strings sound, string I first, such as {@code E5 A4 D4 A3}
+   * @throws IllegalArgumentException when a name is no pitch or their number is not that of the
+   *     strings
+   */
+  public static Instrument tuned(Instrument instrument, List<String> sounding) {
+    if (sounding.size() != instrument.stringCount()) {
+      throw new IllegalArgumentException(
+          "a tuning of "
+              + sounding.size()
+              + " strings; the "
+              + instrument.name()
+              + " has "
+              + instrument.stringCount());
+    }
+    return instrument.withStrings(sounding.stream().map(OpenString::sounding).toList());
+  }
+
+  private static InstrumentProfile profile(String name) {
     if (!NAMES.contains(name)) {
       throw new IllegalArgumentException(
-          "no instrument '" + name + "'; use " + String.join(" or ", NAMES));
+          "no instrument '" + name + "'; use violin, viola, cello or bass");
     }
-    return read(load(name));
-  }
-
-  private static Properties load(String name) {
-    Properties table = new Properties();
-    try (InputStream in = Instruments.class.getResourceAsStream(name + ".properties")) {
-      table.load(new InputStreamReader(in, StandardCharsets.UTF_8));
-      return table;
-    } catch (IOException e) {
-      throw new UncheckedIOException("the profile of the " + name + " cannot be read", e);
-    }
-  }
-
-  private static Instrument read(Properties table) {
-    List<String> names = words(table, "strings");
-    return new Instrument(
-        table.getProperty("name"),
-        names.stream().map(n -> new SoundingPitch(WrittenPitch.parse(n).semitone())).toList(),
-        names.stream().map(n -> n.substring(0, n.length() - 1)).toList(),
-        number(table, "written-above-sounding"),
-        Double.parseDouble(table.getProperty("string-length-mm")),
-        Double.parseDouble(table.getProperty("bow-hair-mm")),
-        number(table, "highest-semitone"),
-        words(table, "frames").stream().map(f -> frame(table, f)).toList(),
-        positions(table),
-        words(table, "landmark-bases").stream().map(Integer::valueOf).toList(),
-        new Instrument.HandSize(
-            Double.parseDouble(table.getProperty("standard-frame-mm")),
-            Double.parseDouble(table.getProperty("greatest-span-factor"))));
-  }
-
-  private static HandFrame frame(Properties table, String name) {
-    String prefix = "frame." + name + ".";
-    List<String> bases = words(table, prefix + "bases");
-    Map<Finger, List<HandFrame.Reach>> reaches = new EnumMap<>(Finger.class);
-    for (Finger finger : Finger.values()) {
-      List<HandFrame.Reach> places = new ArrayList<>();
-      for (HandFrame.Use use : HandFrame.Use.values()) {
-        String key = prefix + finger.sign() + "." + use.name().toLowerCase(java.util.Locale.ROOT);
-        words(table, key).forEach(o -> places.add(new HandFrame.Reach(Integer.parseInt(o), use)));
-      }
-      if (!places.isEmpty()) {
-        reaches.put(finger, List.copyOf(places));
-      }
-    }
-    return new HandFrame(
-        name, Integer.parseInt(bases.get(0)), Integer.parseInt(bases.get(1)), reaches);
-  }
-
-  private static Map<Integer, String> positions(Properties table) {
-    Map<Integer, String> positions = new HashMap<>();
-    String prefix = "position.";
-    for (String key : table.stringPropertyNames()) {
-      if (key.startsWith(prefix)) {
-        positions.put(Integer.valueOf(key.substring(prefix.length())), table.getProperty(key));
-      }
-    }
-    return positions;
-  }
-
-  private static List<String> words(Properties table, String key) {
-    String value = table.getProperty(key, "").strip();
-    return value.isEmpty() ? List.of() : Arrays.asList(value.split("\\s+"));
-  }
-
-  private static int number(Properties table, String key) {
-    return Integer.parseInt(table.getProperty(key));
+    return InstrumentProfile.read(name);
   }
 }

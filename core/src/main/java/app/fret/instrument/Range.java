@@ -17,8 +17,12 @@ import java.util.List;
 public record Range(SoundingPitch lowest, SoundingPitch highest, Instrument instrument) {
   /** The range of an instrument. */
   public static Range of(Instrument instrument) {
-    int lowest = instrument.strings().stream().mapToInt(SoundingPitch::midi).min().orElseThrow();
-    int highest = instrument.strings().stream().mapToInt(SoundingPitch::midi).max().orElseThrow();
+    int lowest =
+        instrument.strings().stream()
+            .mapToInt(s -> s.pitch().midi() + s.lowestSemitone())
+            .min()
+            .orElseThrow();
+    int highest = instrument.strings().stream().mapToInt(s -> s.pitch().midi()).max().orElseThrow();
     return new Range(
         new SoundingPitch(lowest),
         new SoundingPitch(highest + instrument.highestSemitone()),

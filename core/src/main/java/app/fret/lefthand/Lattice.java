@@ -1,160 +1,234 @@
 package app.fret.lefthand;
 
-import app.fret.lefthand.effort.EffortModel;
-import app.fret.lefthand.effort.Moment;
 import app.fret.lefthand.hand.Placement;
 import java.util.Arrays;
-import java.util.HashMap;
-import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 
 /**
  * The layers of placements of one passage with the least effort to and from each.
  *
- * <p>Problem: one layer of placements per note; take one from each so that the sum of stays and
- * moves is least. Exact, no beam. Recurrence: {@code to(i, p) = stay(i, p) + min over q of to(i-1,
- * q) + move(i, q, p)}, and the mirror image from the end. Cost: O(n k^2) time and O(n k) memory for
- * n notes of at most k placements; moves are weighed once per distinct pair of layers in the same
- * circumstances and looked up after that. Units: effort, which has none. Source: Viterbi 1967, IEEE
- * Trans. Inf. Theory 13(2); for fingerings Sayegh 1989, Computer Music Journal 13(3). Departs from
- * them: equal efforts go to the placement listed first, so plans repeat.
+ * <p>Problem: one layer of placements per note; take one from each so that the sum of stays, moves
+ * and turns is least, where a turn is what a move costs after the move before it. Exact, no beam: a
+ * state is a placement with the trail it was entered by, since turns look at no more of the past
+ * than that. Recurrence: {@code to(i, p, t) = stay(i, p) + min over q, s with trail(q, p) = t of
+ * to(i-1, q, s) + move(i, q, p) + turn(i, s, q, p)}, and the mirror image from the end. Cost: O(n k
+ * (k + u t)) time and O(n k t) memory for n notes of at most k placements, entered by t trails and
+ * left by u kinds of turn. Units: effort, which has none. Source: Viterbi 1967, IEEE Trans. Inf.
+ * Theory 13(2); for fingerings Sayegh 1989, Computer Music Journal 13(3). Departs from them: the
+ * trail in the state; equal efforts go to the placement listed first, so plans repeat.
  */
 final class Lattice {
-  /*
-   * Why moves are cached by (layer, layer, circumstances): figures come back in music. In a run of
-   * sixteenths a handful of note pairs in two or three circumstances make up most of a page, and a
-   * move costs more to weigh than to look up. Layers are shared objects, one per chord of pitches,
-   * so identity is enough for the key.
-   */
-  private record Joint(int fromLayer, int toLayer, Moment moment) {}
+  private static final double[] NO_TURN = {0};
 
   private final List<List<Placement>> layers;
+  private final Joints joints;
   private final double[][] stays;
-  private final double[][] moves;
   private final double[][] effortTo;
   private final double[][] effortFrom;
   private final int[][] cameFrom;
+  private final double least;
 
   /**
    * Builds and solves the lattice.
    *
    * @param layers placements of each note; equal chords share one list
-   * @param moments circumstances of each note
+   * @param joints the moves between them
    * @param stays effort of each placement of each note, infinite where a pin forbids it
    */
-  Lattice(List<List<Placement>> layers, List<Moment> moments, double[][] stays, EffortModel model) {
+  Lattice(List<List<Placement>> layers, Joints joints, double[][] stays) {
     this.layers = layers;
+    this.joints = joints;
     this.stays = stays;
-    this.moves = weighMoves(layers, moments, model);
     this.effortTo = new double[layers.size()][];
     this.effortFrom = new double[layers.size()][];
     this.cameFrom = new int[layers.size()][];
     passForward();
-    passBackward();
+    this.least = layers.isEmpty() ? 0 : Arrays.stream(effortTo[last()]).min().orElseThrow();
   }
 
-  private static double[][] weighMoves(
-      List<List<Placement>> layers, List<Moment> moments, EffortModel model) {
-    double[][] moves = new double[layers.size()][];
-    Map<List<Placement>, Integer> identities = new IdentityHashMap<>();
-    Map<Joint, double[]> weighed = new HashMap<>();
-    for (int i = 1; i < layers.size(); i++) {
-      List<Placement> from = layers.get(i - 1);
-      List<Placement> to = layers.get(i);
-      int fromId = identity(identities, from);
-      int toId = identity(identities, to);
-      Moment joint = moments.get(i).joint();
-      moves[i] =
-          weighed.computeIfAbsent(
-              new Joint(fromId, toId, joint), key -> weigh(from, to, joint, model));
-    }
-    return moves;
+  private int last() {
+    return layers.size() - 1;
   }
 
-  private static int identity(Map<List<Placement>, Integer> identities, List<Placement> layer) {
-    Integer known = identities.putIfAbsent(layer, identities.size());
-    return known == null ? identities.size() - 1 : known;
-  }
-
-  /** Moves between two layers, all ways into the first target first. */
-  private static double[] weigh(
-      List<Placement> from, List<Placement> to, Moment moment, EffortModel model) {
-    double[] table = new double[from.size() * to.size()];
-    int cell = 0;
-    for (Placement target : to) {
-      for (Placement source : from) {
-        table[cell++] = model.move(moment, source, target);
-      }
-    }
-    return table;
+  private int slots(int layer) {
+    return joints.trailsInto(layer).length;
   }
 
   private void passForward() {
     for (int i = 0; i < layers.size(); i++) {
-      int size = layers.get(i).size();
-      effortTo[i] = new double[size];
-      cameFrom[i] = new int[size];
-      for (int p = 0; p < size; p++) {
-        effortTo[i][p] = stays[i][p] + (i == 0 ? 0 : cheapestInto(i, p));
+      int states = layers.get(i).size() * slots(i);
+      effortTo[i] = new double[states];
+      cameFrom[i] = new int[states];
+      if (i == 0) {
+        System.arraycopy(stays[0], 0, effortTo[0], 0, states);
+      } else {
+        Arrays.fill(effortTo[i], Double.POSITIVE_INFINITY);
+        enter(i);
+        addStays(i);
       }
     }
   }
 
-  private double cheapestInto(int layer, int placement) {
+  /**
+   * Extends every state of the layer before into this one. Of the states of one source, the least
+   * is the best before every turn that is no dearer from it than from any other, which is nearly
+   * all of them; only before the rest are all states compared.
+   */
+  private void enter(int layer) {
+    Joints.Joint joint = joints.into(layer);
+    double[][] turnEfforts = joints.turnEfforts(layer);
+    int[] trails = joints.trailsInto(layer - 1);
     double[] before = effortTo[layer - 1];
-    double[] table = moves[layer];
-    int row = placement * before.length;
-    double least = Double.POSITIVE_INFINITY;
-    int best = 0;
-    for (int q = 0; q < before.length; q++) {
-      double effort = before[q] + table[row + q];
-      if (effort < least) {
-        least = effort;
-        best = q;
+    double[] leastOfRun = new double[joint.turns().length];
+    int[] bestOfRun = new int[joint.turns().length];
+    for (int source = 0; source < layers.get(layer - 1).size(); source++) {
+      int first = source * trails.length;
+      int least = leastFrom(before, first, first + trails.length);
+      for (int run = joint.runsFrom()[source]; run < joint.runsFrom()[source + 1]; run++) {
+        double[] row = turnEfforts[joint.turns()[run]];
+        bestOfRun[run] =
+            row[trails[least - first]] == row[row.length - 1]
+                ? least
+                : bestBefore(before, first, trails, row);
+        leastOfRun[run] = before[bestOfRun[run]] + row[trails[bestOfRun[run] - first]];
       }
     }
-    cameFrom[layer][placement] = best;
+    enter(layer, leastOfRun, bestOfRun);
+  }
+
+  private static int leastFrom(double[] efforts, int from, int to) {
+    int least = from;
+    for (int state = from + 1; state < to; state++) {
+      least = efforts[state] < efforts[least] ? state : least;
+    }
     return least;
   }
 
-  private void passBackward() {
-    int last = layers.size() - 1;
-    for (int i = last; i >= 0; i--) {
-      double[] here = new double[layers.get(i).size()];
-      effortFrom[i] = here;
-      if (i == last) {
-        continue;
-      }
-      Arrays.fill(here, Double.POSITIVE_INFINITY);
-      double[] table = moves[i + 1];
-      double[] after = effortFrom[i + 1];
-      for (int next = 0; next < after.length; next++) {
-        double onward = after[next] + stays[i + 1][next];
-        int row = next * here.length;
-        for (int p = 0; p < here.length; p++) {
-          here[p] = Math.min(here[p], table[row + p] + onward);
-        }
+  private static int bestBefore(double[] before, int first, int[] trails, double[] row) {
+    int best = first;
+    double least = Double.POSITIVE_INFINITY;
+    for (int slot = 0; slot < trails.length; slot++) {
+      double effort = before[first + slot] + row[trails[slot]];
+      if (effort < least) {
+        least = effort;
+        best = first + slot;
       }
     }
+    return best;
+  }
+
+  /** Takes every move from the best state before its run. */
+  private void enter(int layer, double[] leastOfRun, int[] bestOfRun) {
+    Joints.Joint joint = joints.into(layer);
+    double[] here = effortTo[layer];
+    int[] from = cameFrom[layer];
+    int[] runOf = joint.runOf();
+    int[] stateOf = joint.stateOf();
+    double[] efforts = joint.efforts();
+    for (int move = 0; move < efforts.length; move++) {
+      double effort = leastOfRun[runOf[move]] + efforts[move];
+      int state = stateOf[move];
+      if (effort < here[state]) {
+        here[state] = effort;
+        from[state] = bestOfRun[runOf[move]];
+      }
+    }
+  }
+
+  private void addStays(int layer) {
+    double[] here = effortTo[layer];
+    int slots = slots(layer);
+    for (int state = 0; state < here.length; state++) {
+      here[state] += stays[layer][state / slots];
+    }
+  }
+
+  private void passBackward() {
+    for (int i = last(); i >= 0; i--) {
+      effortFrom[i] = new double[layers.get(i).size() * slots(i)];
+      if (i < last()) {
+        leave(i);
+      }
+    }
+  }
+
+  /** Works out the least effort from every state of a layer to the end, like {@link #enter}. */
+  private void leave(int layer) {
+    Joints.Joint joint = joints.into(layer + 1);
+    double[][] turnEfforts = joints.turnEfforts(layer + 1);
+    double[] after = leastAfterRuns(joint, onward(layer + 1));
+    int[] trails = joints.trailsInto(layer);
+    int sources = layers.get(layer).size();
+    for (int source = 0; source < sources; source++) {
+      int first = joint.runsFrom()[source];
+      int end = joint.runsFrom()[source + 1];
+      int best = first;
+      double least = Double.POSITIVE_INFINITY;
+      for (int run = first; run < end; run++) {
+        double[] row = turnEfforts[joint.turns()[run]];
+        if (after[run] + row[row.length - 1] < least) {
+          least = after[run] + row[row.length - 1];
+          best = run;
+        }
+      }
+      for (int slot = 0; slot < trails.length; slot++) {
+        double[] row = first < end ? turnEfforts[joint.turns()[best]] : NO_TURN;
+        boolean leastTurn = first < end && row[trails[slot]] == row[row.length - 1];
+        effortFrom[layer][source * trails.length + slot] =
+            leastTurn ? least : leastOf(joint, first, end, after, turnEfforts, trails[slot]);
+      }
+    }
+  }
+
+  private static double leastOf(
+      Joints.Joint joint, int first, int end, double[] after, double[][] turnEfforts, int trail) {
+    double least = Double.POSITIVE_INFINITY;
+    for (int run = first; run < end; run++) {
+      least = Math.min(least, after[run] + turnEfforts[joint.turns()[run]][trail]);
+    }
+    return least;
+  }
+
+  /** Effort from before each state of a layer to the end, its own stay included. */
+  private double[] onward(int layer) {
+    double[] onward = effortFrom[layer].clone();
+    int slots = slots(layer);
+    for (int state = 0; state < onward.length; state++) {
+      onward[state] += stays[layer][state / slots];
+    }
+    return onward;
+  }
+
+  /** Least effort from each run of moves to the end. */
+  private static double[] leastAfterRuns(Joints.Joint joint, double[] onward) {
+    double[] after = new double[joint.turns().length];
+    Arrays.fill(after, Double.POSITIVE_INFINITY);
+    int[] runOf = joint.runOf();
+    int[] stateOf = joint.stateOf();
+    double[] efforts = joint.efforts();
+    for (int move = 0; move < efforts.length; move++) {
+      double effort = efforts[move] + onward[stateOf[move]];
+      after[runOf[move]] = Math.min(after[runOf[move]], effort);
+    }
+    return after;
   }
 
   /** Least effort of a whole plan; infinite when there is none. */
   double least() {
-    double least = layers.isEmpty() ? 0 : Double.POSITIVE_INFINITY;
-    for (int p = 0; p < lastLayerSize(); p++) {
-      least = Math.min(least, effortTo[layers.size() - 1][p]);
-    }
     return least;
-  }
-
-  private int lastLayerSize() {
-    return layers.isEmpty() ? 0 : layers.get(layers.size() - 1).size();
   }
 
   /** Least effort of a whole plan that takes this placement; infinite when there is none. */
   double through(int layer, int placement) {
-    return effortTo[layer][placement] + effortFrom[layer][placement];
+    if (effortFrom[0] == null) {
+      passBackward();
+    }
+    int slots = slots(layer);
+    double min = Double.POSITIVE_INFINITY;
+    for (int state = placement * slots; state < (placement + 1) * slots; state++) {
+      min = Math.min(min, effortTo[layer][state] + effortFrom[layer][state]);
+    }
+    return min;
   }
 
   /** First layer that no path reaches, when there is no plan at all. */
@@ -170,24 +244,19 @@ final class Lattice {
   /** Index of the placement taken at each note on a path of least effort. */
   int[] path() {
     int[] path = new int[layers.size()];
-    int at = 0;
-    for (int p = 1; p < lastLayerSize(); p++) {
-      if (effortTo[layers.size() - 1][p] < effortTo[layers.size() - 1][at]) {
-        at = p;
+    if (path.length == 0) {
+      return path;
+    }
+    int state = 0;
+    for (int s = 1; s < effortTo[last()].length; s++) {
+      if (effortTo[last()][s] < effortTo[last()][state]) {
+        state = s;
       }
     }
-    for (int i = layers.size() - 1; i >= 0; i--) {
-      path[i] = at;
-      at = cameFrom[i][at];
+    for (int i = last(); i >= 0; i--) {
+      path[i] = state / slots(i);
+      state = cameFrom[i][state];
     }
     return path;
-  }
-
-  double stay(int layer, int placement) {
-    return stays[layer][placement];
-  }
-
-  double move(int layer, int from, int to) {
-    return moves[layer][to * layers.get(layer - 1).size() + from];
   }
 }

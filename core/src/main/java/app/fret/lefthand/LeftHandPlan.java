@@ -1,5 +1,6 @@
 package app.fret.lefthand;
 
+import app.fret.lefthand.advice.Advice;
 import app.fret.lefthand.effort.EffortModel.Reason;
 import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.hand.Placement;
@@ -15,9 +16,15 @@ import java.util.List;
  * @param notes one entry a note, in order
  * @param shifts the shifts, in order
  * @param totals figures of the whole
+ * @param advice what helps to play it, and what to be careful with
  */
 public record LeftHandPlan(
-    Profile profile, double effort, List<NotePlan> notes, List<Shift> shifts, Totals totals) {
+    Profile profile,
+    double effort,
+    List<NotePlan> notes,
+    List<Shift> shifts,
+    Totals totals,
+    Advice advice) {
 
   public LeftHandPlan {
     notes = List.copyOf(notes);
@@ -48,14 +55,13 @@ public record LeftHandPlan(
   /**
    * Another way to take a note.
    *
-   * @param stops its strings and fingers
-   * @param base where the hand would stand
-   * @param usesHand whether any finger stops a string
+   * @param placement its strings, its fingers and the hand
    * @param extraEffort what the best plan with it costs more than the best plan of all, exactly
    */
-  public record OtherWay(List<Stop> stops, int base, boolean usesHand, double extraEffort) {
-    public OtherWay {
-      stops = List.copyOf(stops);
+  public record OtherWay(Placement placement, double extraEffort) {
+    /** Its strings and fingers, lowest note first. */
+    public List<Stop> stops() {
+      return placement.stops();
     }
   }
 

@@ -16,7 +16,8 @@ import java.util.OptionalInt;
  * @param note number of the note in the passage
  * @param string string wanted, 1 the highest
  * @param finger finger wanted
- * @param base position wanted, by the semitones of its base
+ * @param base position wanted: where the hand stands, in semitones of a first finger at rest above
+ *     the open string
  */
 public record Pin(int note, OptionalInt string, Optional<Finger> finger, OptionalInt base) {
   public Pin {
@@ -52,7 +53,7 @@ public record Pin(int note, OptionalInt string, Optional<Finger> finger, Optiona
 
   /** Whether the placement keeps to it. */
   public boolean allows(Placement placement) {
-    boolean hand = base.isEmpty() || (placement.usesHand() && placement.base() == base.getAsInt());
+    boolean hand = base.isEmpty() || (placement.usesHand() && placement.hand() == base.getAsInt());
     return hand && placement.stops().stream().anyMatch(this::allows);
   }
 

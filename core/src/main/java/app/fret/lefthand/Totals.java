@@ -1,5 +1,6 @@
 package app.fret.lefthand;
 
+import app.fret.lefthand.hand.Placement;
 import java.util.Map;
 import java.util.Optional;
 
@@ -13,7 +14,7 @@ import java.util.Optional;
  * @param crossings changes to another string
  * @param openStrings open strings played
  * @param reaches notes for which the hand opens beyond its comfortable span
- * @param highestBase base of the highest position, empty when no finger is used
+ * @param highest the hand at its highest, empty when no finger is used
  * @param notesPerString stops on each string, by string number
  */
 public record Totals(
@@ -24,7 +25,7 @@ public record Totals(
     int crossings,
     int openStrings,
     int reaches,
-    Optional<Integer> highestBase,
+    Optional<Placement> highest,
     Map<Integer, Integer> notesPerString) {
   public Totals {
     notesPerString = Map.copyOf(notesPerString);

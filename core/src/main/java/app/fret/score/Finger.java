@@ -20,6 +20,11 @@ public enum Finger {
     return sign;
   }
 
+  /** Order of the fingers along the string: the thumb below the first, then 1 to 4. */
+  public int rank() {
+    return this == THUMB ? 0 : ordinal();
+  }
+
   /**
    * Reads a printed sign.
    *

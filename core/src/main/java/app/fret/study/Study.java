@@ -6,12 +6,18 @@ import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
 import app.fret.instrument.Range;
 import app.fret.lefthand.LeftHandPlan;
+import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.LeftHandPlanner;
 import app.fret.lefthand.PinConflictException;
+import app.fret.lefthand.PreparedPassage;
+import app.fret.lefthand.effort.Profiles;
 import app.fret.practice.PracticePlan;
 import app.fret.score.Passage;
 import app.fret.score.PlayedNote;
+import app.fret.tuning.TuningPlan;
+import app.fret.tuning.TuningPlanner;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -21,7 +27,9 @@ import java.util.OptionalDouble;
  * @param player who plays it
  * @param choices what the player decided
  * @param notes the notes of the passage
+ * @param prepared the passage as weighed for the left hand, from which other plans can be asked
  * @param leftHand strings, fingers, positions
+ * @param tuning what puts it in tune
  * @param bow strokes
  * @param practice tempos
  */
@@ -30,7 +38,9 @@ public record Study(
     Player player,
     Choices choices,
     List<PlayedNote> notes,
+    PreparedPassage prepared,
     LeftHandPlan leftHand,
+    TuningPlan tuning,
     BowPlan bow,
     PracticePlan practice) {
 
@@ -58,16 +68,83 @@ public record Study(
    */
   public static Study of(Passage passage, Player player, Choices choices, Steps steps)
       throws OutOfRangeException, PinConflictException {
-    List<PlayedNote> notes = PlayedNote.of(passage);
-    Range.of(player.instrument()).require(passage, notes);
-    LeftHandPlan leftHand =
-        new LeftHandPlanner(player, choices.profile())
-            .plan(passage, choices.target(), choices.pins());
+    Range.of(player.instrument()).require(passage, PlayedNote.of(passage));
+    PreparedPassage prepared =
+        new LeftHandPlanner(player, choices.profile()).prepare(passage, choices.target());
+    return of(passage, player, choices, prepared, steps);
+  }
+
+  /**
+   * The same passage under other choices. What was weighed for the left hand is used again where
+   * tempo and profile stay, so a pin is quick.
+   *
+   * @throws OutOfRangeException never for a passage that was planned before
+   * @throws PinConflictException when the pins cannot be met
+   */
+  public Study with(Choices newChoices) throws OutOfRangeException, PinConflictException {
+    boolean same =
+        newChoices.target().equals(choices.target())
+            && newChoices.profile().equals(choices.profile());
+    return same
+        ? of(passage, player, newChoices, prepared, step -> {})
+        : of(passage, player, newChoices);
+  }
+
+  private static Study of(
+      Passage passage, Player player, Choices choices, PreparedPassage prepared, Steps steps)
+      throws PinConflictException {
+    LeftHandPlan leftHand = prepared.plan(choices.pins());
+    TuningPlan tuning = new TuningPlanner().plan(passage, player.instrument(), leftHand);
     steps.finished("leftHand");
     BowPlan bow = new BowPlanner().plan(passage, choices.target());
     steps.finished("bow");
     PracticePlan practice = PracticePlan.of(passage, choices.target(), OptionalDouble.empty());
     steps.finished("practice");
-    return new Study(passage, player, choices, notes, leftHand, bow, practice);
+    return new Study(
+        passage,
+        player,
+        choices,
+        leftHand.notes().stream().map(NotePlan::note).toList(),
+        prepared,
+        leftHand,
+        tuning,
+        bow,
+        practice);
+  }
+
+  /**
+   * Other plans that differ in kind, least effort first: see {@link
+   * PreparedPassage#differentPlans}.
+   *
+   * @param count how many are wanted, 0 to 3
+   */
+  public List<LeftHandPlan> differentPlans(int count) {
+    try {
+      return prepared.differentPlans(choices.pins(), count);
+    } catch (PinConflictException e) {
+      throw new IllegalStateException("pins that were met cannot be met", e);
+    }
+  }
+
+  /**
+   * The plan that keeps the part's own fingers, completed where it is silent and weighed by the
+   * profile in force; empty when the part prints none.
+   */
+  public Optional<LeftHandPlan> asPrinted() {
+    boolean prints =
+        notes.stream()
+            .flatMap(n -> n.notes().stream())
+            .anyMatch(n -> n.finger().isPresent() || n.string().isPresent());
+    if (!prints) {
+      return Optional.empty();
+    }
+    try {
+      LeftHandPlan printed =
+          new LeftHandPlanner(player, Profiles.named(Profiles.AS_PRINTED))
+              .plan(passage, choices.target(), List.of());
+      return Optional.of(prepared.weighed(printed, choices.pins()));
+    } catch (PinConflictException e) {
+      throw new IllegalStateException("pins that were met cannot be met", e);
+    }
   }
 }

@@ -101,6 +101,6 @@ class GeometryTest {
   @Test
   void anUnknownInstrumentIsAnsweredWithThoseThereAre() {
     assertThatThrownBy(() -> Instruments.named("theorbo"))
-        .hasMessageContaining("use violin or viola");
+        .hasMessageContaining("use violin, viola, cello or bass");
   }
 }

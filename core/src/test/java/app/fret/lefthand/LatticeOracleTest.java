@@ -17,123 +17,232 @@ import app.fret.score.PlayedNote;
 import app.fret.score.SoundingPitch;
 import app.fret.score.Tempo;
 import app.fret.testing.Music;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
+import org.jgrapht.GraphPath;
 import org.jgrapht.alg.shortestpath.BellmanFordShortestPath;
+import org.jgrapht.alg.shortestpath.YenShortestPathIterator;
 import org.jgrapht.graph.DefaultWeightedEdge;
 import org.jgrapht.graph.SimpleDirectedWeightedGraph;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /**
- * The planner's optimum against a general graph library's shortest path over the same placements
- * and efforts, and against trying every combination. Oracle: JGraphT, Bellman-Ford.
+ * The planner's optimum and its next best plans against a general graph library over the same
+ * placements and efforts. A vertex of the graph is a pair of placements of neighbouring notes, so
+ * the graph knows nothing of trails. Oracle: JGraphT, Bellman-Ford and Yen.
  */
 class LatticeOracleTest {
   private static final Tempo TEMPO = new Tempo(BeatUnit.QUARTER, 112);
-  private static final String[] PITCHES = {
-    "G3", "A3", "Bb3", "C4", "D4", "Eb4", "F#4", "G4", "A4", "B4", "C5", "D5", "E5", "F5", "G5",
-    "A5", "C6", "D6", "F6"
-  };
+  private static final List<String> VIOLIN =
+      List.of("G3", "Bb3", "D4", "Eb4", "F#4", "A4", "B4", "D5", "E5", "G5", "A5", "C6", "D6");
+  private static final List<String> LOW_VIOLIN = List.of("A3", "Bb3", "B3", "C4");
+  private static final List<String> BASS =
+      List.of("E2", "G2", "A2", "C3", "D3", "F3", "G3", "Bb3", "D4", "F4", "G4", "A4");
 
-  private final Player player = Player.of("", Instruments.named("violin"));
-  private final EffortModel model = new EffortModel(player, Profiles.named("secure"));
-  private final LeftHandPlanner planner = new LeftHandPlanner(player, Profiles.named("secure"));
+  /** A passage laid out for search, with the graph over the same efforts. */
+  private static final class Laid {
+    final EffortModel model;
+    final List<Moment> moments;
+    final List<List<Placement>> layers;
+    final double[][] stays;
 
-  /** A melody of eighths and quarters with slurs and double stops. */
-  static Passage randomMelody(Random random, int notes) {
-    StringBuilder words = new StringBuilder();
-    int eighths = 0;
-    for (int i = 0; i < notes; i++) {
-      String pitch = PITCHES[random.nextInt(PITCHES.length)];
-      words.append(random.nextInt(9) == 0 ? "D4+" + "B4" : pitch).append("/8 ");
-      if (++eighths % 8 == 0) {
-        words.append("| ");
+    Laid(String instrument, Passage passage) {
+      Player player = Player.of("", Instruments.named(instrument));
+      model = new EffortModel(player, Profiles.named("secure"));
+      List<PlayedNote> notes = PlayedNote.of(passage);
+      moments = Moments.of(passage, notes, TEMPO);
+      Placements placements = new Placements(player);
+      layers =
+          notes.stream()
+              .map(
+                  n ->
+                      placements.of(
+                          n.notes().stream()
+                              .map(
+                                  h ->
+                                      new SoundingPitch(
+                                          h.written().semitone()
+                                              - player.instrument().writtenAboveSounding()))
+                              .toList()))
+              .toList();
+      stays = new double[layers.size()][];
+      for (int i = 0; i < stays.length; i++) {
+        Moment moment = moments.get(i);
+        stays[i] = layers.get(i).stream().mapToDouble(p -> model.stay(moment, p)).toArray();
       }
     }
-    while (eighths % 8 != 0) {
-      words.append("r/8 ");
-      eighths++;
+
+    Lattice lattice() {
+      return new Lattice(layers, new Joints(layers, moments, model), stays);
     }
-    return Music.passage(words.toString().replaceAll("\\| $", ""));
+
+    double move(int i, int from, int to) {
+      return model.move(moments.get(i), layers.get(i - 1).get(from), layers.get(i).get(to));
+    }
+
+    double turn(int i, int before, int from, int to) {
+      Placement one = layers.get(i - 2).get(before);
+      Placement two = layers.get(i - 1).get(from);
+      Placement three = layers.get(i).get(to);
+      return model.turn(moments.get(i), model.turnOf(one, two).trail(), model.turnOf(two, three));
+    }
+
+    SimpleDirectedWeightedGraph<String, DefaultWeightedEdge> graph() {
+      SimpleDirectedWeightedGraph<String, DefaultWeightedEdge> graph =
+          new SimpleDirectedWeightedGraph<>(DefaultWeightedEdge.class);
+      graph.addVertex("start");
+      graph.addVertex("end");
+      for (int i = 1; i < layers.size(); i++) {
+        for (int from = 0; from < layers.get(i - 1).size(); from++) {
+          for (int to = 0; to < layers.get(i).size(); to++) {
+            addPair(graph, i, from, to);
+          }
+        }
+      }
+      return graph;
+    }
+
+    private void addPair(
+        SimpleDirectedWeightedGraph<String, DefaultWeightedEdge> graph, int i, int from, int to) {
+      double here = move(i, from, to) + stays[i][to];
+      if (Double.isInfinite(here)) {
+        return;
+      }
+      String vertex = i + ":" + from + ":" + to;
+      graph.addVertex(vertex);
+      if (i == 1) {
+        graph.setEdgeWeight(graph.addEdge("start", vertex), stays[0][from] + here);
+      }
+      for (int before = 0; i > 1 && before < layers.get(i - 2).size(); before++) {
+        String previous = (i - 1) + ":" + before + ":" + from;
+        if (graph.containsVertex(previous)) {
+          double weight = here + turn(i, before, from, to);
+          graph.setEdgeWeight(graph.addEdge(previous, vertex), weight);
+        }
+      }
+      if (i == layers.size() - 1) {
+        graph.setEdgeWeight(graph.addEdge(vertex, "end"), 0);
+      }
+    }
   }
 
-  private List<List<Placement>> layers(List<PlayedNote> notes) {
-    Placements placements = new Placements(player);
-    return notes.stream()
-        .map(
-            n ->
-                placements.of(
-                    n.notes().stream()
-                        .map(h -> new SoundingPitch(h.written().semitone()))
-                        .toList()))
-        .toList();
+  private static Passage melody(List<String> pitches, long seed, int notes, int chords) {
+    Random random = new Random(seed);
+    StringBuilder words = new StringBuilder();
+    for (int i = 0; i < notes; i++) {
+      String pitch = pitches.get(random.nextInt(pitches.size()));
+      boolean chord = chords > 0 && random.nextInt(chords) == 0;
+      boolean slur = i % 4 == 0 && i + 1 < notes;
+      words.append(slur ? "(" : "").append(chord ? "D4+B4" : pitch).append("/8");
+      words.append(i % 4 == 1 ? ") " : " ");
+    }
+    return Music.passage(words.toString());
   }
 
   @ParameterizedTest
-  @ValueSource(longs = {1, 2, 3, 4, 5, 6})
-  void costsAsMuchAsTheShortestPathOfAGraphLibrary(long seed) throws PinConflictException {
-    Passage passage = randomMelody(new Random(seed), 16);
-    List<PlayedNote> notes = PlayedNote.of(passage);
-    List<Moment> moments = Moments.of(passage, notes, TEMPO);
-    List<List<Placement>> layers = layers(notes);
-
-    SimpleDirectedWeightedGraph<String, DefaultWeightedEdge> graph =
-        new SimpleDirectedWeightedGraph<>(DefaultWeightedEdge.class);
-    graph.addVertex("start");
-    graph.addVertex("end");
-    for (int i = 0; i < layers.size(); i++) {
-      for (int p = 0; p < layers.get(i).size(); p++) {
-        graph.addVertex(i + ":" + p);
-        double stay = model.stay(moments.get(i), layers.get(i).get(p));
-        if (i == 0) {
-          join(graph, "start", "0:" + p, stay);
-        } else {
-          for (int q = 0; q < layers.get(i - 1).size(); q++) {
-            double move =
-                model.move(moments.get(i), layers.get(i - 1).get(q), layers.get(i).get(p));
-            join(graph, (i - 1) + ":" + q, i + ":" + p, move + stay);
-          }
-        }
-        if (i == layers.size() - 1) {
-          join(graph, i + ":" + p, "end", 0);
-        }
-      }
-    }
-    double shortest = new BellmanFordShortestPath<>(graph).getPathWeight("start", "end");
-    assertThat(planner.plan(passage, TEMPO, List.of()).effort()).isCloseTo(shortest, within(1e-9));
-  }
-
-  private static void join(
-      SimpleDirectedWeightedGraph<String, DefaultWeightedEdge> graph,
-      String from,
-      String to,
-      double weight) {
-    if (!Double.isInfinite(weight)) {
-      graph.setEdgeWeight(graph.addEdge(from, to), weight);
-    }
+  @CsvSource({"violin, 1", "violin, 2", "violin, 3", "bass, 4", "bass, 5", "bass, 6"})
+  void costsAsMuchAsTheShortestPathOfAGraphLibrary(String instrument, long seed) {
+    boolean violin = instrument.equals("violin");
+    Laid laid = new Laid(instrument, melody(violin ? VIOLIN : BASS, seed, 8, violin ? 9 : 0));
+    double shortest = new BellmanFordShortestPath<>(laid.graph()).getPathWeight("start", "end");
+    assertThat(laid.lattice().least()).isCloseTo(shortest, within(1e-9));
   }
 
   @ParameterizedTest
   @ValueSource(longs = {21, 22, 23})
-  void costsAsMuchAsTheBestOfAllCombinations(long seed) throws PinConflictException {
-    Passage passage = randomMelody(new Random(seed), 3);
-    List<PlayedNote> notes = PlayedNote.of(passage);
-    List<Moment> moments = Moments.of(passage, notes, TEMPO);
-    List<List<Placement>> layers = layers(notes);
-    double best = Double.POSITIVE_INFINITY;
-    for (Placement a : layers.get(0)) {
-      for (Placement b : layers.get(1)) {
-        double two =
-            model.stay(moments.get(0), a)
-                + model.move(moments.get(1), a, b)
-                + model.stay(moments.get(1), b);
-        for (Placement c : layers.get(2)) {
-          double three = two + model.move(moments.get(2), b, c) + model.stay(moments.get(2), c);
-          best = Math.min(best, three);
+  void throughEachPlacementCostsAsMuchAsTheBestOfAllCombinations(long seed) {
+    Laid laid = new Laid("violin", melody(VIOLIN, seed, 3, 0));
+    double[] through = new double[laid.layers.get(1).size()];
+    Arrays.fill(through, Double.POSITIVE_INFINITY);
+    for (int a = 0; a < laid.layers.get(0).size(); a++) {
+      for (int b = 0; b < through.length; b++) {
+        double two = laid.stays[0][a] + laid.move(1, a, b) + laid.stays[1][b];
+        for (int c = 0; c < laid.layers.get(2).size(); c++) {
+          double three = two + laid.move(2, b, c) + laid.stays[2][c] + laid.turn(2, a, b, c);
+          through[b] = Math.min(through[b], three);
         }
       }
     }
-    assertThat(planner.plan(passage, TEMPO, List.of()).effort()).isCloseTo(best, within(1e-9));
+    Lattice lattice = laid.lattice();
+    for (int b = 0; b < through.length; b++) {
+      if (Double.isInfinite(through[b])) {
+        assertThat(lattice.through(1, b)).isInfinite();
+      } else {
+        assertThat(lattice.through(1, b)).isCloseTo(through[b], within(1e-9));
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(longs = {31, 32, 33, 34})
+  void theNextPlansAreTheFirstPathsOfAGraphLibraryThatDifferInKind(long seed) {
+    Laid laid = new Laid("violin", melody(LOW_VIOLIN, seed, 4, 0));
+    List<int[]> expected = new ArrayList<>();
+    List<Double> efforts = new ArrayList<>();
+    YenShortestPathIterator<String, DefaultWeightedEdge> paths =
+        new YenShortestPathIterator<>(positive(laid.graph()), "start", "end");
+    while (expected.size() < 3 && paths.hasNext()) {
+      int[] path = placements(paths.next(), laid.layers.size());
+      if (expected.stream().allMatch(known -> differing(laid, known, path) >= 3)) {
+        expected.add(path);
+        efforts.add(effort(laid, path));
+      }
+    }
+    DifferentPlans search =
+        new DifferentPlans(
+            laid.layers, new Joints(laid.layers, laid.moments, laid.model), laid.stays);
+    List<DifferentPlans.Found> found = search.after(laid.lattice().path(), 2);
+    assertThat(effort(laid, laid.lattice().path())).isCloseTo(efforts.get(0), within(1e-9));
+    for (int i = 0; i < found.size(); i++) {
+      assertThat(found.get(i).effort())
+          .isCloseTo(effort(laid, found.get(i).path()), within(1e-9))
+          .isCloseTo(efforts.get(i + 1), within(1e-9));
+    }
+    assertThat(found).hasSize(2);
+  }
+
+  /** Yen's algorithm asks for weights that are not negative; every path has as many edges. */
+  private static SimpleDirectedWeightedGraph<String, DefaultWeightedEdge> positive(
+      SimpleDirectedWeightedGraph<String, DefaultWeightedEdge> graph) {
+    graph.edgeSet().forEach(e -> graph.setEdgeWeight(e, graph.getEdgeWeight(e) + 10));
+    return graph;
+  }
+
+  private static int[] placements(GraphPath<String, DefaultWeightedEdge> path, int notes) {
+    int[] placements = new int[notes];
+    for (String vertex : path.getVertexList()) {
+      String[] parts = vertex.split(":");
+      if (parts.length == 3) {
+        int i = Integer.parseInt(parts[0]);
+        placements[i - 1] = Integer.parseInt(parts[1]);
+        placements[i] = Integer.parseInt(parts[2]);
+      }
+    }
+    return placements;
+  }
+
+  private static int differing(Laid laid, int[] one, int[] other) {
+    int differing = 0;
+    for (int i = 0; i < one.length; i++) {
+      Placement first = laid.layers.get(i).get(one[i]);
+      Placement second = laid.layers.get(i).get(other[i]);
+      boolean stopped = first.usesHand() && second.usesHand();
+      boolean otherString = first.top().string() != second.top().string();
+      differing += stopped && (otherString || first.hand() != second.hand()) ? 1 : 0;
+    }
+    return differing;
+  }
+
+  private static double effort(Laid laid, int[] path) {
+    double effort = laid.stays[0][path[0]];
+    for (int i = 1; i < path.length; i++) {
+      effort += laid.move(i, path[i - 1], path[i]) + laid.stays[i][path[i]];
+      effort += i > 1 ? laid.turn(i, path[i - 2], path[i - 1], path[i]) : 0;
+    }
+    return effort;
   }
 }

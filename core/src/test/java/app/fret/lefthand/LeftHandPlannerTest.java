@@ -9,6 +9,7 @@ import app.fret.instrument.Player;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.LeftHandPlan.OtherWay;
 import app.fret.lefthand.effort.Profiles;
+import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.score.BeatUnit;
 import app.fret.score.Finger;
@@ -58,7 +59,7 @@ class LeftHandPlannerTest {
     LeftHandPlan plan =
         plan("G3/8 A3/8 B3/8 C4/8 D4/8 E4/8 F#4/8 G4/8 | A4/8 B4/8 C5/8 D5/8 E5/8 F#5/8 G5/8 A5/8");
     assertThat(plan.shifts()).isEmpty();
-    assertThat(plan.totals().highestBase()).contains(2);
+    assertThat(plan.totals().highest().map(Placement::hand)).contains(2);
     assertThat(fingers(plan)).startsWith("0 1 2 3 0 1 2 3");
   }
 
@@ -157,9 +158,21 @@ class LeftHandPlannerTest {
         .hasMessageContaining("pins nothing");
   }
 
+  /** A melody of eighths with double stops. */
+  private static Passage randomMelody(Random random, int notes) {
+    List<String> pitches = List.of("G3", "Bb3", "C4", "Eb4", "F#4", "A4", "B4", "D5", "F5", "C6");
+    StringBuilder words = new StringBuilder();
+    for (int i = 0; i < notes; i++) {
+      String pitch = pitches.get(random.nextInt(pitches.size()));
+      words.append(random.nextInt(9) == 0 ? "D4+B4" : pitch).append("/8 ");
+      words.append(i % 8 == 7 && i + 1 < notes ? "| " : "");
+    }
+    return Music.passage(words.toString());
+  }
+
   @Test
   void askingTwiceGivesTheSamePlan() throws PinConflictException {
-    Passage passage = LatticeOracleTest.randomMelody(new Random(5), 40);
+    Passage passage = randomMelody(new Random(5), 40);
     assertThat(planner.plan(passage, FAST, List.of()))
         .isEqualTo(planner.plan(passage, FAST, List.of()));
   }
@@ -167,7 +180,7 @@ class LeftHandPlannerTest {
   /** The extra effort of another way is what planning anew with that way pinned costs more. */
   @Test
   void otherWaysCostExactlyWhatPinningThemCosts() throws PinConflictException {
-    Passage passage = LatticeOracleTest.randomMelody(new Random(11), 14);
+    Passage passage = randomMelody(new Random(11), 14);
     LeftHandPlan best = planner.plan(passage, FAST, List.of());
     for (NotePlan note : best.notes().stream().filter(n -> n.placement().isSingle()).toList()) {
       for (OtherWay way : note.otherWays().stream().limit(4).toList()) {
@@ -191,8 +204,7 @@ class LeftHandPlannerTest {
 
   @Test
   void theEffortsOfTheNotesSumToTheEffortOfThePlan() throws PinConflictException {
-    LeftHandPlan plan =
-        planner.plan(LatticeOracleTest.randomMelody(new Random(3), 60), FAST, List.of());
+    LeftHandPlan plan = planner.plan(randomMelody(new Random(3), 60), FAST, List.of());
     double sum = plan.notes().stream().mapToDouble(NotePlan::effort).sum();
     assertThat(sum).isCloseTo(plan.effort(), within(1e-9));
   }
@@ -244,7 +256,7 @@ class LeftHandPlannerTest {
     assertThat(shift.bits()).isCloseTo(4.12, within(0.01));
     assertThat(shift.availableSeconds()).isCloseTo(1.0, within(1e-6));
     assertThat(shift.speedMmPerSecond()).isCloseTo(46.5, within(0.05));
-    assertThat(shift.toBase()).isGreaterThan(shift.fromBase());
+    assertThat(shift.isUpward()).isTrue();
   }
 
   @Test
@@ -265,7 +277,7 @@ class LeftHandPlannerTest {
     LeftHandPlan plan = planner.plan(Music.passage("r/1"), MODERATE, List.of());
     assertThat(plan.notes()).isEmpty();
     assertThat(plan.effort()).isZero();
-    assertThat(plan.totals().highestBase()).isEmpty();
+    assertThat(plan.totals().highest()).isEmpty();
   }
 
   @Test

@@ -15,15 +15,19 @@ import app.fret.testing.Music;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.CsvSource;
 
-/** The plans of textbook passages against the fingers players agree on, note by note. */
+/**
+ * The plans of textbook passages against the fingers players agree on, note by note. The terms were
+ * tuned on the first half of each file only.
+ */
 class WorkedPassagesTest {
   /** One line of the file. */
   record Worked(String name, Tempo tempo, int fifths, String music, List<String> fingers) {
@@ -36,43 +40,80 @@ class WorkedPassagesTest {
           parts[3].strip(),
           Arrays.asList(parts[4].strip().split("\\s+")));
     }
-
-    @Override
-    public String toString() {
-      return name;
-    }
   }
 
-  static Stream<Worked> passages() throws IOException {
-    try (BufferedReader reader =
-        new BufferedReader(
-            new InputStreamReader(
-                WorkedPassagesTest.class.getResourceAsStream("violin-passages.txt"),
-                StandardCharsets.UTF_8))) {
-      return reader
-          .lines()
-          .filter(l -> !l.startsWith("#") && !l.isBlank())
-          .map(Worked::parse)
-          .toList()
-          .stream();
+  /** Notes that agree, of how many, and what was planned where they do not. */
+  record Agreement(int notes, List<String> departures) {
+    double share() {
+      return 1 - (double) departures.size() / notes;
     }
   }
 
   @ParameterizedTest
-  @MethodSource("passages")
-  void fingersAreThosePlayersAgreeOn(Worked worked) throws PinConflictException {
-    Passage passage = Music.passage(Metre.of(8, 4), worked.fifths(), Clef.TREBLE, worked.music());
-    Player player = Player.of("", Instruments.named("violin"));
-    LeftHandPlan plan =
-        new LeftHandPlanner(player, Profiles.named("secure"))
-            .plan(passage, worked.tempo(), List.of());
-    assertThat(plan.notes()).hasSameSizeAs(worked.fingers());
-    for (int i = 0; i < worked.fingers().size(); i++) {
-      List<String> agreed = Arrays.asList(worked.fingers().get(i).split("/"));
-      assertThat(agreed)
-          .as("note %d of %s", i + 1, fingers(plan))
-          .contains(finger(plan.notes().get(i)));
+  @CsvSource({
+    "violin, tuned, 1.0",
+    "violin, unseen, 0.95",
+    "viola, tuned, 1.0",
+    "viola, unseen, 0.95",
+    "cello, tuned, 1.0",
+    "cello, unseen, 0.95",
+    "bass, tuned, 1.0",
+    "bass, unseen, 0.95"
+  })
+  void fingersAreThosePlayersAgreeOn(String instrument, String half, double least) {
+    Agreement agreement = agreement(instrument, half);
+    assertThat(agreement.share())
+        .as("%d notes, other fingers: %s", agreement.notes(), agreement.departures())
+        .isGreaterThanOrEqualTo(least);
+  }
+
+  private static Agreement agreement(String instrument, String half) {
+    List<String> departures = new ArrayList<>();
+    int notes = 0;
+    for (Worked worked : passages(instrument, half)) {
+      LeftHandPlan plan = plan(instrument, worked);
+      assertThat(plan.notes()).as(worked.name()).hasSameSizeAs(worked.fingers());
+      for (int i = 0; i < worked.fingers().size(); i++) {
+        notes++;
+        List<String> agreed = Arrays.asList(worked.fingers().get(i).split("/"));
+        if (!agreed.contains(finger(plan.notes().get(i)))) {
+          departures.add(worked.name() + ", note " + (i + 1) + " of " + fingers(plan));
+        }
+      }
     }
+    return new Agreement(notes, departures);
+  }
+
+  private static LeftHandPlan plan(String instrument, Worked worked) {
+    Passage passage = Music.passage(Metre.of(8, 4), worked.fifths(), Clef.TREBLE, worked.music());
+    Player player = Player.of("", Instruments.named(instrument));
+    try {
+      return new LeftHandPlanner(player, Profiles.named("secure"))
+          .plan(passage, worked.tempo(), List.of());
+    } catch (PinConflictException e) {
+      throw new AssertionError(e);
+    }
+  }
+
+  private static List<Worked> passages(String instrument, String half) {
+    List<Worked> found = new ArrayList<>();
+    String section = "";
+    try (BufferedReader reader =
+        new BufferedReader(
+            new InputStreamReader(
+                WorkedPassagesTest.class.getResourceAsStream(instrument + "-passages.txt"),
+                StandardCharsets.UTF_8))) {
+      for (String line : reader.lines().toList()) {
+        if (line.startsWith("[")) {
+          section = line.substring(1, line.length() - 1);
+        } else if (section.equals(half) && !line.isBlank()) {
+          found.add(Worked.parse(line));
+        }
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return found;
   }
 
   private static String finger(NotePlan note) {
@@ -82,6 +123,13 @@ class WorkedPassagesTest {
   }
 
   private static String fingers(LeftHandPlan plan) {
-    return plan.notes().stream().map(WorkedPassagesTest::finger).collect(Collectors.joining(" "));
+    return plan.notes().stream()
+        .map(
+            n ->
+                finger(n)
+                    + n.placement().stops().stream()
+                        .map(s -> "@" + s.string())
+                        .collect(Collectors.joining()))
+        .collect(Collectors.joining(" "));
   }
 }

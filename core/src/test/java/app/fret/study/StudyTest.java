@@ -7,6 +7,7 @@ import app.fret.instrument.Instrument;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
+import app.fret.instrument.Spelling;
 import app.fret.lefthand.Pin;
 import app.fret.lefthand.PinConflictException;
 import app.fret.score.BeatUnit;

@@ -85,7 +85,7 @@ class DemoBookTest {
     desk.open(desk.programme().get(0));
     Study study = desk.openProperty().get().orElseThrow().study();
     assertThat(study.notes().size()).isGreaterThan(200);
-    assertThat(study.leftHand().totals().highestBase().orElseThrow())
+    assertThat(study.leftHand().totals().highest().orElseThrow().hand())
         .as("fifth position begins at base 8")
         .isGreaterThanOrEqualTo(8);
     assertThat(study.leftHand().totals().crossings()).isGreaterThan(50);

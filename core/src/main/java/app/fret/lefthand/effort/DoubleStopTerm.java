@@ -1,16 +1,27 @@
 package app.fret.lefthand.effort;
 
+import app.fret.instrument.Player;
+import app.fret.instrument.StringGeometry;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 
 /**
- * What stopping several strings at once costs: each finger beyond the first, more for a bar.
+ * What stopping several strings at once costs: each finger beyond the first, more for a bar and for
+ * neighbouring fingers that must stand crooked, the higher on the lower string a half step away.
  *
  * <p>Unit: fingers (common practice, no source).
  */
 final class DoubleStopTerm implements PlaceTerm {
   private static final double PER_EXTRA_STOP = 0.15;
   private static final double PER_BAR = 0.30;
+  private static final double CROOKED = 0.18;
+  private static final double NARROW_MM = 30;
+
+  private final StringGeometry geometry;
+
+  DoubleStopTerm(Player player) {
+    geometry = player.instrument().geometry();
+  }
 
   @Override
   public String name() {
@@ -38,11 +49,35 @@ final class DoubleStopTerm implements PlaceTerm {
         fingersUsed |= bit;
       }
     }
-    return PER_EXTRA_STOP * Math.max(0, stopped - 1) + PER_BAR * (stopped - fingers);
+    return PER_EXTRA_STOP * Math.max(0, stopped - 1)
+        + PER_BAR * (stopped - fingers)
+        + CROOKED * crookedPairs(at);
+  }
+
+  private int crookedPairs(Placement at) {
+    int crooked = 0;
+    for (Stop low : at.stops()) {
+      for (Stop high : at.stops()) {
+        crooked += isCrooked(low, high) ? 1 : 0;
+      }
+    }
+    return crooked;
+  }
+
+  /** Whether the next higher finger stands on the next lower string, a narrow half step above. */
+  private boolean isCrooked(Stop low, Stop high) {
+    return low.isPressed()
+        && high.isPressed()
+        && high.string() == low.string() + 1
+        && high.finger().rank() == low.finger().rank() + 1
+        && high.semitone() == low.semitone() + 1
+        && geometry.spanMm(low.semitone(), high.semitone()) < NARROW_MM;
   }
 
   @Override
   public String reason(Moment moment, Placement at) {
-    return "Several strings are stopped at once.";
+    return crookedPairs(at) > 0
+        ? "Two fingers stand crooked, the higher one on the lower string."
+        : "Several strings are stopped at once.";
   }
 }

@@ -7,7 +7,7 @@ package app.fret.lefthand.effort;
  * which unit it measures before weighing. The solver knows no term by name; weights come from the
  * profile.
  */
-public sealed interface EffortTerm permits PlaceTerm, MoveTerm {
+public sealed interface EffortTerm permits PlaceTerm, MoveTerm, TurnTerm, FigureTerm {
   /** Key of its weight in the profile table. */
   String name();
 

@@ -1,6 +1,7 @@
 package app.fret.lefthand.effort;
 
 import app.fret.instrument.Player;
+import java.util.ArrayList;
 import java.util.List;
 
 /** The terms in force, each made for one player. */
@@ -9,20 +10,44 @@ public final class EffortTerms {
 
   /** All terms, in the order their reasons are shown. */
   public static List<EffortTerm> of(Player player) {
-    return List.of(
-        new ShiftTerm(player),
-        new ShiftKindTerm(),
-        new StringCrossingTerm(),
-        new SameFingerTerm(),
-        new FingerOrderTerm(),
-        new StretchTerm(),
-        new DoubleStopTerm(),
-        new OpenStringTerm(),
-        new HighPositionTerm(player),
-        new LandmarkTerm(player),
-        new FingerStrengthTerm(),
-        new TrillTerm(),
-        new WeakPairTerm(),
-        new LetterNameTerm(player));
+    Crawl crawl = new Crawl(player);
+    List<EffortTerm> terms = new ArrayList<>();
+    terms.add(new ShiftTerm(player, crawl));
+    terms.add(new ShiftKindTerm(crawl));
+    terms.add(new CrawlTerm(crawl));
+    terms.add(new StayingPutTerm());
+    terms.add(new EqualTravelTerm(player));
+    terms.add(new StringCrossingTerm());
+    terms.add(new StringHopTerm());
+    terms.add(new PlacedAheadTerm());
+    terms.add(new SameFingerTerm());
+    terms.add(new FingerOrderTerm());
+    terms.add(new KeepDownTerm());
+    terms.add(new SequenceTerm());
+    terms.add(new PreparedFrameTerm());
+    terms.add(new StretchTerm(player));
+    terms.add(new ReachSchoolTerm(player));
+    terms.add(new DoubleStopTerm(player));
+    terms.add(new ColourTerm());
+    terms.add(new LoneNoteTerm());
+    terms.add(new OpenStringTerm());
+    terms.add(new HarmonicTerm(player));
+    terms.add(new ResponseTerm(player));
+    terms.add(new NeighbourTerm(player));
+    terms.add(new HighPositionTerm(player));
+    terms.add(new ThumbTerm(player));
+    terms.add(new LandmarkTerm(player));
+    terms.add(new CheckTerm(player));
+    terms.add(new FingerStrengthTerm(player));
+    terms.add(new WeakPairTerm(new WeakPairs(player)));
+    terms.add(new AlternationTerm());
+    terms.add(new TrillTerm());
+    terms.add(new GraceTerm());
+    terms.add(new PluckedTerm());
+    terms.add(new PrintedTerm());
+    if (player.instrument().handling().lettersHaveFingers()) {
+      terms.add(new LetterNameTerm(player));
+    }
+    return List.copyOf(terms);
   }
 }

@@ -25,23 +25,26 @@ final class FingerOrderTerm implements MoveTerm {
 
   @Override
   public double effort(Moment moment, Placement from, Placement to) {
+    boolean handStays = from.hand() == to.hand() && from.frame().region() == to.frame().region();
+    if (from.isSingle() && to.isSingle()) {
+      return between(from.top(), to.top(), handStays);
+    }
     double effort = 0;
     // Counted loops: this runs for every pair of placements, where iterators weigh most.
     for (int i = 0; i < from.stops().size(); i++) {
       for (int j = 0; j < to.stops().size(); j++) {
-        Stop one = from.stops().get(i);
-        Stop other = to.stops().get(j);
-        if (one.string() == other.string() && !one.isOpen() && !other.isOpen()) {
-          effort += between(one, other, from.base() == to.base());
-        }
+        effort += between(from.stops().get(i), to.stops().get(j), handStays);
       }
     }
     return effort;
   }
 
   private static double between(Stop one, Stop other, boolean handStays) {
-    int fingers = Integer.compare(other.finger().ordinal(), one.finger().ordinal());
-    int semitones = Integer.compare(other.semitone(), one.semitone());
+    if (one.string() != other.string() || one.isOpen() || other.isOpen()) {
+      return 0;
+    }
+    int fingers = Integer.compare(other.finger().rank(), one.finger().rank());
+    int semitones = Integer.compare(other.place(), one.place());
     if (semitones == 0) {
       return fingers == 0 ? 0 : CHANGED_ON_ONE_NOTE;
     }
@@ -50,7 +53,7 @@ final class FingerOrderTerm implements MoveTerm {
 
   @Override
   public String reason(Moment moment, Placement from, Placement to) {
-    return from.top().semitone() == to.top().semitone()
+    return from.top().place() == to.top().place()
         ? "Another finger takes over on the same note."
         : "The fingers would stand out of order.";
   }

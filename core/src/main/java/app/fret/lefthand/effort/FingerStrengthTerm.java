@@ -1,11 +1,12 @@
 package app.fret.lefthand.effort;
 
+import app.fret.instrument.Player;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.score.Finger;
 
 /**
- * Finger strength: long notes that vibrate lie better on 2, 3 and 1 than on 4.
+ * Finger strength: long notes that vibrate lie better on 2, 3 and 1 than on 4, unless 3 backs it.
  *
  * <p>Unit: seconds on the fourth finger (common practice, no source).
  */
@@ -13,6 +14,12 @@ final class FingerStrengthTerm implements PlaceTerm {
   private static final double FOURTH_AT_ALL = 0.08;
   private static final double PER_LONG_SECOND = 0.18;
   private static final double LONGEST_COUNTED_SECONDS = 2;
+
+  private final boolean fourthBacked;
+
+  FingerStrengthTerm(Player player) {
+    fourthBacked = player.instrument().handling().fourthBacked();
+  }
 
   @Override
   public String name() {
@@ -28,7 +35,7 @@ final class FingerStrengthTerm implements PlaceTerm {
   public double effort(Moment moment, Placement at) {
     double effort = 0;
     for (Stop stop : at.stops()) {
-      if (stop.finger() == Finger.FOURTH) {
+      if (stop.finger() == Finger.FOURTH && !fourthBacked) {
         effort += FOURTH_AT_ALL;
         if (moment.isLong()) {
           effort += PER_LONG_SECOND * Math.min(moment.lengthSeconds(), LONGEST_COUNTED_SECONDS);

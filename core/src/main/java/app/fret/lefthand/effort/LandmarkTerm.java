@@ -13,12 +13,9 @@ final class LandmarkTerm implements PlaceTerm {
   private static final double BETWEEN_LANDMARKS = 0.14;
 
   private final Instrument instrument;
-  private final boolean[] landmark;
 
   LandmarkTerm(Player player) {
     this.instrument = player.instrument();
-    this.landmark = new boolean[instrument.highestSemitone() + 1];
-    instrument.landmarkBases().forEach(base -> landmark[base] = true);
   }
 
   @Override
@@ -33,12 +30,19 @@ final class LandmarkTerm implements PlaceTerm {
 
   @Override
   public double effort(Moment moment, Placement at) {
-    return at.usesHand() && !landmark[at.base()] ? BETWEEN_LANDMARKS : 0;
+    return at.usesHand() && !instrument.landmarkBases().contains(landmark(at))
+        ? BETWEEN_LANDMARKS
+        : 0;
+  }
+
+  /** In thumb position the thumb finds the landmark, elsewhere the first finger. */
+  private static int landmark(Placement at) {
+    return at.inThumbPosition() ? at.base() : at.hand();
   }
 
   @Override
   public String reason(Moment moment, Placement at) {
-    String where = PositionWords.of(instrument, at.base());
+    String where = PositionWords.of(instrument, at);
     return Character.toUpperCase(where.charAt(0))
         + where.substring(1)
         + " lies between the landmarks.";

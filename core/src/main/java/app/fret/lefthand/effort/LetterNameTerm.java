@@ -43,7 +43,7 @@ final class LetterNameTerm implements PlaceTerm {
     double effort = 0;
     for (int i = 0; i < at.stops().size(); i++) {
       Stop stop = at.stops().get(i);
-      if (!stop.isOpen()) {
+      if (stop.isPressed()) {
         effort += PER_LETTER * lettersOff(moment, at, i);
       }
     }

@@ -1,61 +1,164 @@
 package app.fret.lefthand.effort;
 
+import app.fret.score.Finger;
 import app.fret.score.WrittenPitch;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
 
 /**
- * What is known of a note before fingers are chosen: the time it gives and what joins it to the
- * note before. All times in seconds at the target tempo.
+ * What is known of a note before fingers are chosen: the time it gives, what joins it to the note
+ * before, and what is printed at it. All times in seconds at the target tempo.
  *
  * @param lengthSeconds how long it sounds
  * @param previousSeconds how long the note before sounded; infinite at the start
  * @param silenceSeconds rest between the note before and this one
- * @param first whether it is the first note of the passage
- * @param slurred whether one slur holds it and the note before
- * @param inSlur whether it stands under a slur at all
- * @param beatStart whether a beat begins with it
- * @param repeated whether it repeats the pitches of the note before
  * @param loudness level from 1 (pppp) to 10 (ffff)
- * @param trilled whether it carries a trill
+ * @param signs what else is true of it
  * @param pitches its pitches as spelled, lowest first; moves do not look at them
+ * @param printed the fingers and strings printed at its heads, lowest first; moves do not look at
+ *     them
  */
 public record Moment(
     double lengthSeconds,
     double previousSeconds,
     double silenceSeconds,
-    boolean first,
-    boolean slurred,
-    boolean inSlur,
-    boolean beatStart,
-    boolean repeated,
     int loudness,
-    boolean trilled,
-    List<WrittenPitch> pitches) {
+    Signs signs,
+    List<WrittenPitch> pitches,
+    List<Printed> printed) {
 
   /** Notes from here on can be given vibrato, in seconds (common practice, no source). */
-  static final double VIBRATO_SECONDS = 0.45;
+  public static final double VIBRATO_SECONDS = 0.45;
 
   /** Rests from here on let the hand travel unheard, in seconds (common practice, no source). */
   static final double COVERING_REST_SECONDS = 0.15;
 
-  public Moment {
-    pitches = List.copyOf(pitches);
+  private static final int PIANO = 4;
+  private static final int FORTE = 7;
+  private static final int MEZZO_FORTE = 6;
+
+  /** What can be true of a note. */
+  public enum Sign {
+    /** The first note of the passage. */
+    FIRST,
+    /** One slur holds it and the note before. */
+    SLURRED,
+    /** It stands under a slur. */
+    IN_SLUR,
+    /** A beat begins with it. */
+    BEAT_START,
+    /** It repeats the pitches of the note before. */
+    REPEATED,
+    /** It has the pitches of the note before last. */
+    RETURNS,
+    /** It carries a trill. */
+    TRILLED,
+    /** The note before is a grace note that leads to it. */
+    AFTER_GRACE,
+    /** It is plucked. */
+    PLUCKED,
+    /** The part asks for a natural harmonic. */
+    HARMONIC
   }
 
-  /** The same moment without its pitches: equal for all notes that are joined alike. */
-  public Moment joint() {
+  /**
+   * Some signs. A number instead of a set: it is asked for every pair of placements.
+   *
+   * @param bits one bit a sign
+   */
+  public record Signs(int bits) {
+    /** No sign. */
+    public static final Signs NONE = new Signs(0);
+
+    /** Whether the sign is among them. */
+    public boolean contain(Sign sign) {
+      return (bits & 1 << sign.ordinal()) != 0;
+    }
+
+    /** Those of these that are among the given ones. */
+    Signs only(Sign... some) {
+      int mask = 0;
+      for (Sign sign : some) {
+        mask |= 1 << sign.ordinal();
+      }
+      return new Signs(bits & mask);
+    }
+
+    /** These and one more. */
+    public Signs with(Sign sign) {
+      return new Signs(bits | 1 << sign.ordinal());
+    }
+  }
+
+  /**
+   * What is printed at a note head.
+   *
+   * @param finger printed finger
+   * @param string printed string, 1 the highest
+   */
+  public record Printed(Optional<Finger> finger, OptionalInt string) {}
+
+  public Moment {
+    pitches = List.copyOf(pitches);
+    printed = List.copyOf(printed);
+  }
+
+  /** A moment like any other, mezzo-forte: each of a run of notes of this length. */
+  public static Moment of(double seconds, WrittenPitch... pitches) {
+    return new Moment(seconds, seconds, 0, MEZZO_FORTE, Signs.NONE, List.of(pitches), List.of());
+  }
+
+  /** The same moment with one more sign. */
+  public Moment with(Sign sign) {
+    Signs more = signs.with(sign);
     return new Moment(
-        lengthSeconds,
+        lengthSeconds, previousSeconds, silenceSeconds, loudness, more, pitches, printed);
+  }
+
+  /** The same moment at another level. */
+  public Moment withLoudness(int level) {
+    return new Moment(
+        lengthSeconds, previousSeconds, silenceSeconds, level, signs, pitches, printed);
+  }
+
+  /** The same moment after a rest. */
+  public Moment withSilence(double seconds) {
+    return new Moment(lengthSeconds, previousSeconds, seconds, loudness, signs, pitches, printed);
+  }
+
+  /** What moves look at: equal for all notes that are joined alike. */
+  public Moment forMoves() {
+    return new Moment(
+        0,
         previousSeconds,
         silenceSeconds,
-        first,
-        slurred,
-        inSlur,
-        beatStart,
-        repeated,
-        loudness,
-        trilled,
+        MEZZO_FORTE,
+        signs.only(Sign.SLURRED, Sign.BEAT_START, Sign.REPEATED, Sign.AFTER_GRACE),
+        List.of(),
         List.of());
+  }
+
+  /** What turns look at: equal for all notes where going away and coming back weighs alike. */
+  public Moment forTurns() {
+    return new Moment(
+        0,
+        previousSeconds,
+        silenceSeconds,
+        isSoft() ? PIANO : MEZZO_FORTE,
+        signs.only(Sign.RETURNS),
+        List.of(),
+        List.of());
+  }
+
+  /** Whether something is true of it. */
+  public boolean is(Sign sign) {
+    return signs.contain(sign);
+  }
+
+  /** Whether one slur holds it and the note before. */
+  public boolean slurred() {
+    return signs.contain(Sign.SLURRED);
   }
 
   /** Time from the start of the note before to the start of this one. */
@@ -75,7 +178,12 @@ public record Moment(
 
   /** Whether it is to be played softly, piano or less. */
   public boolean isSoft() {
-    return loudness <= 4;
+    return loudness <= PIANO;
+  }
+
+  /** Whether it is to be played loudly, forte or more. */
+  public boolean isLoud() {
+    return loudness >= FORTE;
   }
 
   /** Haste from 0 (slow) to 1 (eight notes a second) to 2 and no more (sixteen). */

@@ -1,5 +1,7 @@
 package app.fret.lefthand.effort;
 
+import app.fret.lefthand.effort.Moment.Sign;
+import app.fret.lefthand.effort.Moment.Signs;
 import app.fret.score.Bar;
 import app.fret.score.Directions;
 import app.fret.score.Marks;
@@ -9,7 +11,9 @@ import app.fret.score.PlayedNote;
 import app.fret.score.Span;
 import app.fret.score.Tempo;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.apache.commons.numbers.fraction.Fraction;
 
@@ -76,22 +80,64 @@ public final class Moments {
   private Moment moment(int i, int[] slurOf) {
     PlayedNote note = notes.get(i);
     boolean first = i == 0;
-    int slur = slurOf[note.events().first()];
-    boolean slurred = !first && slur >= 0 && slur == slurOf[notes.get(i - 1).events().last()];
     return new Moment(
         Math.max(1e-3, rounded(endSeconds[i] - startSeconds[i])),
         first
             ? Double.POSITIVE_INFINITY
             : Math.max(1e-3, rounded(endSeconds[i - 1] - startSeconds[i - 1])),
         first ? 0 : Math.max(0, rounded(startSeconds[i] - endSeconds[i - 1])),
-        first,
-        slurred,
-        slur >= 0,
-        startsBeat(note),
-        !first && pitches(note).equals(pitches(notes.get(i - 1))),
         loudnessAt(note.onset()),
-        note.marks().ornaments().contains(Marks.Ornament.TRILL),
-        note.notes().stream().map(Note::written).toList());
+        signs(i, slurOf),
+        note.notes().stream().map(Note::written).toList(),
+        note.notes().stream().map(n -> new Moment.Printed(n.finger(), n.string())).toList());
+  }
+
+  private Signs signs(int i, int[] slurOf) {
+    PlayedNote note = notes.get(i);
+    int slur = slurOf[note.events().first()];
+    boolean slurred = i > 0 && slur >= 0 && slur == slurOf[notes.get(i - 1).events().last()];
+    EnumSet<Sign> signs = EnumSet.noneOf(Sign.class);
+    put(signs, Sign.FIRST, i == 0);
+    put(signs, Sign.SLURRED, slurred);
+    put(signs, Sign.IN_SLUR, slur >= 0);
+    put(signs, Sign.BEAT_START, startsBeat(note));
+    put(signs, Sign.REPEATED, i > 0 && pitches(note).equals(pitches(notes.get(i - 1))));
+    put(signs, Sign.RETURNS, i > 1 && pitches(note).equals(pitches(notes.get(i - 2))));
+    put(signs, Sign.TRILLED, note.marks().ornaments().contains(Marks.Ornament.TRILL));
+    put(signs, Sign.AFTER_GRACE, i > 0 && notes.get(i - 1).isGrace() && !note.isGrace());
+    put(signs, Sign.PLUCKED, pluckedAt(note.onset()));
+    put(signs, Sign.HARMONIC, asksForHarmonic(note));
+    return of(signs);
+  }
+
+  private static Signs of(EnumSet<Sign> set) {
+    Signs signs = Signs.NONE;
+    for (Sign sign : set) {
+      signs = signs.with(sign);
+    }
+    return signs;
+  }
+
+  private static void put(EnumSet<Sign> signs, Sign sign, boolean holds) {
+    if (holds) {
+      signs.add(sign);
+    }
+  }
+
+  private static boolean asksForHarmonic(PlayedNote note) {
+    return note.notes().stream().anyMatch(n -> n.harmonic() == Note.Harmonic.NATURAL);
+  }
+
+  /** Whether the last such word before says to pluck. */
+  private boolean pluckedAt(Fraction onset) {
+    boolean plucked = false;
+    for (Directions.Words words : passage.directions().words()) {
+      String text = words.text().strip().toLowerCase(Locale.ROOT);
+      if (words.onset().compareTo(onset) <= 0) {
+        plucked = text.startsWith("pizz") || (plucked && !text.startsWith("arco"));
+      }
+    }
+    return plucked;
   }
 
   /**

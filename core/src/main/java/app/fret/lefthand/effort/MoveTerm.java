@@ -11,6 +11,16 @@ public non-sealed interface MoveTerm extends EffortTerm {
    */
   double effort(Moment moment, Placement from, Placement to);
 
+  /**
+   * Whether the rule can speak at all at such moves; where it cannot, it is not asked.
+   *
+   * @param handTravels whether the hand goes elsewhere
+   * @param stringChanges whether the highest note goes to another string, or a chord is involved
+   */
+  default boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
+    return true;
+  }
+
   /** The reason in plain words, for a move where the rule speaks. */
   String reason(Moment moment, Placement from, Placement to);
 }

@@ -43,7 +43,7 @@ final class OpenStringTerm implements PlaceTerm {
       double missed = moment.lengthSeconds() - Moment.VIBRATO_SECONDS;
       effort += PER_SECOND_WITHOUT_VIBRATO * Math.min(missed, LONGEST_COUNTED_SECONDS);
     }
-    if (moment.inSlur()) {
+    if (moment.is(Moment.Sign.IN_SLUR)) {
       effort += IN_SLOW_SLUR * (1 - moment.haste() / 2);
     }
     if (stop.string() == 1 && moment.isSoft()) {

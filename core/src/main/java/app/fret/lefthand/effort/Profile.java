@@ -14,6 +14,11 @@ public record Profile(String name, String label, Map<String, Double> weights) {
     weights = Map.copyOf(weights);
   }
 
+  /** Whether a term has any weight. */
+  public boolean counts(EffortTerm term) {
+    return weight(term) != 0;
+  }
+
   /** Weight of a term. */
   public double weight(EffortTerm term) {
     return weights.getOrDefault(term.name(), 1.0);

@@ -12,8 +12,12 @@ import java.util.Properties;
 
 /** The profiles Fret ships, read from the weight table beside this class. */
 public final class Profiles {
+  /** Name of the profile that keeps what the part prints. */
+  public static final String AS_PRINTED = "as-printed";
+
   /** Names of the profiles, the default first. */
-  public static final List<String> NAMES = List.of("secure");
+  public static final List<String> NAMES =
+      List.of("secure", "even-colour", "singing", "brilliant", "still-hand", AS_PRINTED);
 
   private Profiles() {}
 

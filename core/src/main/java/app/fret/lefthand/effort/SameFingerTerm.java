@@ -10,9 +10,9 @@ import app.fret.lefthand.hand.Stop;
  * <p>Unit: points, more in haste (common practice, no source).
  */
 final class SameFingerTerm implements MoveTerm {
-  private static final double HOP = 0.25;
+  private static final double HOP = 0.10;
   private static final double HOP_IN_SLUR = 0.30;
-  private static final double BAR = 0.20;
+  private static final double BAR = 0.06;
   private static final double HALF_STEP_SLIDE = 0.25;
   private static final double WIDER_SLIDE = 0.80;
   private static final double IN_HASTE = 0.35;
@@ -28,29 +28,38 @@ final class SameFingerTerm implements MoveTerm {
   }
 
   @Override
+  public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
+    return !moment.comesAfterRest();
+  }
+
+  @Override
   public double effort(Moment moment, Placement from, Placement to) {
     if (moment.comesAfterRest()) {
       return 0;
     }
+    int handMoves = to.hand() - from.hand();
     double effort = 0;
+    if (from.isSingle() && to.isSingle()) {
+      effort = between(moment, from.top(), to.top(), handMoves);
+      return effort == 0 ? 0 : effort + IN_HASTE * moment.haste();
+    }
     // Counted loops: this runs for every pair of placements, where iterators weigh most.
     for (int i = 0; i < from.stops().size(); i++) {
       for (int j = 0; j < to.stops().size(); j++) {
-        Stop one = from.stops().get(i);
-        Stop other = to.stops().get(j);
-        if (!one.isOpen() && one.finger() == other.finger()) {
-          effort += between(moment, one, other, to.base() - from.base());
-        }
+        effort += between(moment, from.stops().get(i), to.stops().get(j), handMoves);
       }
     }
     return effort == 0 ? 0 : effort + IN_HASTE * moment.haste();
   }
 
   private static double between(Moment moment, Stop one, Stop other, int handMoves) {
-    if (one.string() == other.string()) {
-      return slide(Math.abs(other.semitone() - one.semitone() - handMoves));
+    if (one.isOpen() || one.finger() != other.finger()) {
+      return 0;
     }
-    if (one.semitone() == other.semitone()) {
+    if (one.string() == other.string()) {
+      return slide(Math.abs(other.place() - one.place() - handMoves));
+    }
+    if (one.place() == other.place()) {
       return BAR;
     }
     return moment.slurred() ? HOP + HOP_IN_SLUR : HOP;
@@ -67,7 +76,7 @@ final class SameFingerTerm implements MoveTerm {
     if (from.top().string() == to.top().string()) {
       return finger + " slides to the next note.";
     }
-    return from.top().semitone() == to.top().semitone()
+    return from.top().place() == to.top().place()
         ? finger + " lies across two strings."
         : finger + " hops to another string.";
   }

@@ -3,8 +3,8 @@ package app.fret.lefthand.effort;
 import app.fret.lefthand.hand.Placement;
 
 /**
- * Shift kind: cheapest on the same finger, by a half step or at a beat; dearest inside a fast slur
- * or down onto an upper finger.
+ * Shift kind: cheapest on the same finger, by a half step or at a beat; dearest inside a fast slur,
+ * into a weak high note or down onto an upper finger.
  *
  * <p>Unit: points (common practice, no source). Silent when the hand may travel unheard.
  */
@@ -14,6 +14,14 @@ final class ShiftKindTerm implements MoveTerm {
   private static final double SAME_FINGER = -0.15;
   private static final double HALF_STEP = -0.15;
   private static final double DOWN_ONTO_UPPER_FINGER = 0.25;
+  private static final double WEAK_HIGH_NOTE = 0.12;
+  private static final int HIGH_NOTE = 12;
+
+  private final Crawl crawl;
+
+  ShiftKindTerm(Crawl crawl) {
+    this.crawl = crawl;
+  }
 
   @Override
   public String name() {
@@ -26,11 +34,16 @@ final class ShiftKindTerm implements MoveTerm {
   }
 
   @Override
+  public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
+    return handTravels && !moment.comesAfterRest();
+  }
+
+  @Override
   public double effort(Moment moment, Placement from, Placement to) {
     if (!heardShift(moment, from, to)) {
       return 0;
     }
-    double effort = moment.beatStart() ? 0 : OFF_THE_BEAT;
+    double effort = moment.is(Moment.Sign.BEAT_START) ? 0 : OFF_THE_BEAT;
     if (moment.slurred()) {
       effort += INSIDE_SLUR * (1 + moment.haste());
     }
@@ -38,17 +51,24 @@ final class ShiftKindTerm implements MoveTerm {
     if (sameString && from.top().finger() == to.top().finger()) {
       effort += SAME_FINGER * (1 - moment.haste() / 2);
     }
-    if (sameString && Math.abs(from.top().semitone() - to.top().semitone()) == 1) {
+    if (sameString && Math.abs(from.top().place() - to.top().place()) == 1) {
       effort += HALF_STEP;
     }
-    if (to.base() < from.base() && to.top().finger().ordinal() > from.top().finger().ordinal()) {
+    if (to.hand() < from.hand() && to.top().finger().rank() > from.top().finger().rank()) {
       effort += DOWN_ONTO_UPPER_FINGER;
+    }
+    if (to.top().semitone() > HIGH_NOTE && !moment.is(Moment.Sign.BEAT_START)) {
+      effort += WEAK_HIGH_NOTE;
     }
     return effort;
   }
 
-  private static boolean heardShift(Moment moment, Placement from, Placement to) {
-    return from.base() != to.base() && from.usesHand() && to.usesHand() && !moment.comesAfterRest();
+  private boolean heardShift(Moment moment, Placement from, Placement to) {
+    return from.hand() != to.hand()
+        && from.usesHand()
+        && to.usesHand()
+        && !moment.comesAfterRest()
+        && !crawl.joins(from, to);
   }
 
   @Override
@@ -56,7 +76,7 @@ final class ShiftKindTerm implements MoveTerm {
     if (moment.slurred()) {
       return "The shift falls inside a slur.";
     }
-    if (!moment.beatStart()) {
+    if (!moment.is(Moment.Sign.BEAT_START)) {
       return "The shift falls between beats.";
     }
     return from.top().finger() == to.top().finger()

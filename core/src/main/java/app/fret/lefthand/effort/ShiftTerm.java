@@ -10,34 +10,52 @@ import java.util.Locale;
 /**
  * Shift distance and time: grows with the bits of the landing and with the hand speed it needs.
  *
- * <p>Unit: bits, times a pace that is 1 with all the time in the world and 3 at 1 m/s and beyond. A
- * rest, an open string or a repeated pitch lets the hand travel unheard and takes off most of it.
+ * <p>Unit: bits, times a pace that is 1 with all the time in the world, 2 at the speed the
+ * instrument is usually shifted at and 3 at most. A rest, an open string, a harmonic or a repeated
+ * pitch lets the hand travel unheard and takes off most of it; a harmonic is easier to land on.
  */
 final class ShiftTerm implements MoveTerm {
   private static final double FIXED = 0.40;
   private static final double PER_BIT = 0.22;
-  private static final double SPEED_OF_DOUBLE_EFFORT_MM_PER_SECOND = 500;
+  private static final double TOUCHED_SHARE = 0.70;
   private static final double MOST_EXTRA_PACE = 2;
   private static final double COVERED_SHARE = 0.35;
   private static final double REPEATED_SHARE = 0.60;
 
+  /** A string lengthened below the nut reaches down so far. */
+  private static final int EXTENSION_SEMITONES = 5;
+
+  /** A first finger may stand a little above the highest base of the thumb. */
+  private static final int ABOVE_HIGHEST = 4;
+
   private final Instrument instrument;
   private final StringGeometry geometry;
+  private final Crawl crawl;
+  private final int lowestHand;
   private final double[][] bits;
+  private final double[][] travelMm;
 
-  ShiftTerm(Player player) {
+  ShiftTerm(Player player, Crawl crawl) {
+    this.crawl = crawl;
+    this.lowestHand = -EXTENSION_SEMITONES;
     this.instrument = player.instrument();
     this.geometry = instrument.geometry();
-    this.bits = table();
+    this.bits = table((from, to) -> Fitts.bits(geometry, geometry.spanMm(from, to), to));
+    this.travelMm = table(geometry::spanMm);
   }
 
-  /** Bits by travel target: from base, to base, landing on the base itself. */
-  private double[][] table() {
-    int bases = instrument.highestSemitone() + 1;
-    double[][] table = new double[bases][bases];
-    for (int from = 0; from < bases; from++) {
-      for (int to = 0; to < bases; to++) {
-        table[from][to] = Fitts.bits(geometry, geometry.spanMm(from, to), to);
+  /** A figure of two hands, by where they stand. */
+  private interface OfHands {
+    double between(int from, int to);
+  }
+
+  /** Figures of all pairs of hands: powers are dear, and this is asked for every pair. */
+  private double[][] table(OfHands figure) {
+    int hands = instrument.highestSemitone() + ABOVE_HIGHEST - lowestHand;
+    double[][] table = new double[hands][hands];
+    for (int i = 0; i < hands; i++) {
+      for (int j = 0; j < hands; j++) {
+        table[i][j] = figure.between(i + lowestHand, j + lowestHand);
       }
     }
     return table;
@@ -54,40 +72,57 @@ final class ShiftTerm implements MoveTerm {
   }
 
   @Override
-  public double effort(Moment moment, Placement from, Placement to) {
-    if (from.base() == to.base() || !to.usesHand()) {
-      return 0;
-    }
-    double speed =
-        geometry.spanMm(from.base(), to.base()) / Math.max(moment.sincePreviousSeconds(), 1e-3);
-    double pace = 1 + Math.min(MOST_EXTRA_PACE, speed / SPEED_OF_DOUBLE_EFFORT_MM_PER_SECOND);
-    double share = covered(moment, from) ? COVERED_SHARE : moment.repeated() ? REPEATED_SHARE : 1;
-    return (FIXED + PER_BIT * bits[from.base()][to.base()]) * pace * share;
+  public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
+    return handTravels;
   }
 
-  /** Whether the hand may travel unheard. */
-  private static boolean covered(Moment moment, Placement from) {
-    return !from.usesHand() || moment.comesAfterRest();
+  @Override
+  public double effort(Moment moment, Placement from, Placement to) {
+    if (from.hand() == to.hand() || !to.usesHand() || crawl.joins(from, to)) {
+      return 0;
+    }
+    int start = from.hand() - lowestHand;
+    int end = to.hand() - lowestHand;
+    double speed = travelMm[start][end] / Math.max(moment.sincePreviousSeconds(), 1e-3);
+    double usualSpeed = instrument.handling().shiftSpeedMmPerSecond();
+    double pace = 1 + Math.min(MOST_EXTRA_PACE, speed / usualSpeed);
+    double landing = to.onlyTouches() ? TOUCHED_SHARE : 1;
+    double effort = FIXED + PER_BIT * bits[start][end];
+    return effort * pace * landing * share(moment, from);
+  }
+
+  private static double share(Moment moment, Placement from) {
+    if (!from.usesHand() || moment.comesAfterRest() || from.onlyTouches()) {
+      return COVERED_SHARE;
+    }
+    return moment.is(Moment.Sign.REPEATED) ? REPEATED_SHARE : 1;
   }
 
   @Override
   public String reason(Moment moment, Placement from, Placement to) {
     Stop landing = to.top();
-    double travelMm = geometry.spanMm(from.base(), to.base());
-    String cover =
-        !from.usesHand()
-            ? ", covered by the open string"
-            : moment.comesAfterRest()
-                ? ", covered by the rest"
-                : moment.repeated() ? ", on a repeated note" : "";
+    double travelMm = geometry.spanMm(from.hand(), to.hand());
     return String.format(
         Locale.ROOT,
         "Shift of %.0f mm from %s to %s in %.2f s, %.1f bits%s.",
         travelMm,
-        PositionWords.of(instrument, from.base()),
-        PositionWords.of(instrument, to.base()),
+        PositionWords.of(instrument, from),
+        PositionWords.of(instrument, to),
         Math.min(moment.sincePreviousSeconds(), 99),
-        Fitts.bits(geometry, travelMm, landing.isOpen() ? to.base() : landing.semitone()),
-        cover);
+        Fitts.bits(geometry, travelMm, landing.isOpen() ? to.hand() : landing.place()),
+        cover(moment, from));
+  }
+
+  private static String cover(Moment moment, Placement from) {
+    if (!from.usesHand()) {
+      return ", covered by the open string";
+    }
+    if (moment.comesAfterRest()) {
+      return ", covered by the rest";
+    }
+    if (from.onlyTouches()) {
+      return ", covered by the harmonic";
+    }
+    return moment.is(Moment.Sign.REPEATED) ? ", on a repeated note" : "";
   }
 }

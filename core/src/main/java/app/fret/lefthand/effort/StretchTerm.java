@@ -1,6 +1,7 @@
 package app.fret.lefthand.effort;
 
 import app.fret.instrument.HandFrame;
+import app.fret.instrument.Player;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import java.util.Locale;
@@ -12,9 +13,14 @@ import java.util.Locale;
  * narrow, has none. A place outside the hand at rest costs a little of itself.
  */
 final class StretchTerm implements PlaceTerm {
-  private static final double PER_MM = 0.05;
   private static final double OUT_OF_FRAME = 0.35;
   private static final double DRAWN_BACK = 0.03;
+
+  private final double perMm;
+
+  StretchTerm(Player player) {
+    perMm = player.instrument().handling().stretchEffortPerMm();
+  }
 
   @Override
   public String name() {
@@ -33,14 +39,14 @@ final class StretchTerm implements PlaceTerm {
     for (Stop stop : at.stops()) {
       if (!stop.isOpen()) {
         outOfFrame |= isOutOfFrame(at, stop);
-        drawnBack += stop.semitone() < at.base() ? DRAWN_BACK : 0;
+        drawnBack += stop.place() < at.hand() && !at.inThumbPosition() ? DRAWN_BACK : 0;
       }
     }
-    return PER_MM * at.reachMm() + drawnBack + (outOfFrame ? OUT_OF_FRAME : 0);
+    return perMm * at.reachMm() + drawnBack + (outOfFrame ? OUT_OF_FRAME : 0);
   }
 
   private static boolean isOutOfFrame(Placement at, Stop stop) {
-    int offset = stop.semitone() - at.base();
+    int offset = stop.place() - at.base();
     for (HandFrame.Reach reach : at.frame().of(stop.finger())) {
       if (reach.offset() == offset) {
         return reach.use() != HandFrame.Use.ORDINARY;
@@ -55,7 +61,7 @@ final class StretchTerm implements PlaceTerm {
       return String.format(
           Locale.ROOT, "The hand opens %.0f mm beyond its comfortable span.", at.reachMm());
     }
-    return at.top().semitone() < at.base()
+    return at.top().place() < at.hand()
         ? "Finger 1 is drawn back a half step."
         : "Finger " + at.top().finger().sign() + " stands out of its usual place.";
   }

@@ -13,7 +13,7 @@ final class StringCrossingTerm implements MoveTerm {
   private static final double PER_CROSSING = 0.13;
   private static final double IN_HASTE = 0.14;
   private static final double IN_SLUR = 0.10;
-  private static final double PER_STRING_SKIPPED = 0.15;
+  private static final double PER_STRING_SKIPPED = 0.10;
   private static final double SKIPPED_IN_HASTE = 0.25;
 
   @Override
@@ -24,6 +24,11 @@ final class StringCrossingTerm implements MoveTerm {
   @Override
   public String unit() {
     return "strings";
+  }
+
+  @Override
+  public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
+    return stringChanges;
   }
 
   @Override

@@ -27,7 +27,7 @@ final class TrillTerm implements PlaceTerm {
 
   @Override
   public double effort(Moment moment, Placement at) {
-    if (!moment.trilled()) {
+    if (!moment.is(Moment.Sign.TRILLED)) {
       return 0;
     }
     return on(at.top());
@@ -36,6 +36,9 @@ final class TrillTerm implements PlaceTerm {
   private static double on(Stop stop) {
     if (stop.isOpen()) {
       return OPEN_STRING;
+    }
+    if (stop.isHarmonic()) {
+      return NO_FINGER_ABOVE;
     }
     if (stop.finger() == Finger.FOURTH) {
       return NO_FINGER_ABOVE;

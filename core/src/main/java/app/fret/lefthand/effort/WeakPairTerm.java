@@ -1,16 +1,19 @@
 package app.fret.lefthand.effort;
 
 import app.fret.lefthand.hand.Placement;
-import app.fret.lefthand.hand.Stop;
-import app.fret.score.Finger;
 
 /**
- * Third and fourth finger in quick turn are the weakest pair.
+ * Weak pairs in quick turn.
  *
  * <p>Unit: haste (common practice, no source).
  */
 final class WeakPairTerm implements MoveTerm {
   private static final double PER_HASTE = 0.10;
+  private final WeakPairs pairs;
+
+  WeakPairTerm(WeakPairs pairs) {
+    this.pairs = pairs;
+  }
 
   @Override
   public String name() {
@@ -19,24 +22,25 @@ final class WeakPairTerm implements MoveTerm {
 
   @Override
   public String unit() {
-    return "notes a second";
+    return "haste";
+  }
+
+  @Override
+  public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
+    return !handTravels && moment.haste() > 0;
   }
 
   @Override
   public double effort(Moment moment, Placement from, Placement to) {
-    if (from.base() != to.base()) {
-      return 0;
-    }
-    Stop one = from.top();
-    Stop other = to.top();
-    boolean pair =
-        (one.finger() == Finger.THIRD && other.finger() == Finger.FOURTH)
-            || (one.finger() == Finger.FOURTH && other.finger() == Finger.THIRD);
-    return pair && one.string() == other.string() ? PER_HASTE * moment.haste() : 0;
+    return pairs.joins(from, to) ? PER_HASTE * moment.haste() : 0;
   }
 
   @Override
   public String reason(Moment moment, Placement from, Placement to) {
-    return "Fingers 3 and 4 in quick turn are the weakest pair.";
+    return "Fingers "
+        + from.top().finger().sign()
+        + " and "
+        + to.top().finger().sign()
+        + " in quick turn are a weak pair.";
   }
 }

@@ -28,7 +28,7 @@ class MomentsTest {
   @Test
   void lengthsAndRestsAreSecondsAtTheTempo() {
     List<Moment> moments = moments("C5/4 r/4 D5/2");
-    assertThat(moments.get(0).first()).isTrue();
+    assertThat(moments.get(0).is(Moment.Sign.FIRST)).isTrue();
     assertThat(moments.get(0).lengthSeconds()).isCloseTo(1, within(1e-6));
     assertThat(moments.get(1).previousSeconds()).isCloseTo(1, within(1e-6));
     assertThat(moments.get(1).silenceSeconds()).isCloseTo(1, within(1e-6));
@@ -41,22 +41,24 @@ class MomentsTest {
   void slursJoinTheNotesInsideThem() {
     List<Moment> moments = moments("(C5/4 D5/4) (E5/4 F5/4)");
     assertThat(moments).extracting(Moment::slurred).containsExactly(false, true, false, true);
-    assertThat(moments).allMatch(Moment::inSlur);
+    assertThat(moments).allMatch(m -> m.is(Moment.Sign.IN_SLUR));
   }
 
   @Test
   void beatsAreFoundInTheMetreAndBeforeTheFirstBarLine() {
     assertThat(moments("C5/8 D5/8 E5/4. F5/8 G5/4"))
-        .extracting(Moment::beatStart)
+        .extracting(m -> m.is(Moment.Sign.BEAT_START))
         .containsExactly(true, false, true, false, true);
     Passage pickup = Music.passage(Metre.of(3, 4), "C5/8 D5/4 | E5/2.");
-    assertThat(moments(pickup)).extracting(Moment::beatStart).containsExactly(false, true, true);
+    assertThat(moments(pickup))
+        .extracting(m -> m.is(Moment.Sign.BEAT_START))
+        .containsExactly(false, true, true);
   }
 
   @Test
   void repeatedPitchesAreNoticed() {
     assertThat(moments("C5/4 C5/4 D5/4 D5+F5/4"))
-        .extracting(Moment::repeated)
+        .extracting(m -> m.is(Moment.Sign.REPEATED))
         .containsExactly(false, true, false, false);
   }
 
@@ -71,7 +73,7 @@ class MomentsTest {
   @Test
   void notesOfOneLengthHaveEqualMomentsWhereverTheyStand() {
     List<Moment> moments = moments("C5/16 ".repeat(16) + "| " + "C5/16 ".repeat(16));
-    assertThat(moments.get(6).joint()).isEqualTo(moments.get(27).joint());
+    assertThat(moments.get(6).forMoves()).isEqualTo(moments.get(27).forMoves());
   }
 
   @Test

@@ -242,7 +242,7 @@ public final class PassageDesk {
     work(
         () -> {
           try {
-            Study planned = Study.of(opened.passage(), player, next);
+            Study planned = study.get().with(next);
             book.keepChoices(opened.entry().id(), next);
             ui.execute(
                 () -> {

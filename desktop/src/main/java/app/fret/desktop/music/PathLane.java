@@ -170,28 +170,32 @@ final class PathLane {
   /** One bracket for each run of notes in one position; open strings belong to either side. */
   private void paintPositions(List<Seen> seen) {
     int from = -1;
-    int base = 0;
+    Placement held = null;
     for (int i = 0; i <= seen.size(); i++) {
       Placement placement = i < seen.size() ? seen.get(i).plan().placement() : null;
       boolean silent = placement != null && !placement.usesHand();
       if (silent) {
         continue;
       }
-      boolean changes = placement == null || (from >= 0 && placement.base() != base);
+      boolean changes = placement == null || (held != null && !samePosition(placement, held));
       if (changes && from >= 0) {
         double until =
             i < seen.size() ? x(seen.get(i).place().x()) - 5 : blockRight(seen.get(i - 1));
-        paintBracket(x(seen.get(from).place().x()), until, base);
+        paintBracket(x(seen.get(from).place().x()), until, held);
         from = -1;
       }
       if (placement != null && from < 0) {
         from = i;
-        base = placement.base();
+        held = placement;
       }
     }
   }
 
-  private void paintBracket(double from, double until, int base) {
+  private static boolean samePosition(Placement one, Placement other) {
+    return one.hand() == other.hand() && one.inThumbPosition() == other.inThumbPosition();
+  }
+
+  private void paintBracket(double from, double until, Placement held) {
     double y = top + instrument.stringCount() * ROW + BRACKET_GAP;
     graphics.setStroke(Palette.QUIET);
     graphics.setLineWidth(1);
@@ -201,11 +205,12 @@ final class PathLane {
     graphics.setFont(Fonts.regular(11.5));
     graphics.setTextAlign(TextAlignment.LEFT);
     graphics.setTextBaseline(VPos.TOP);
-    String words = PositionWords.of(instrument, base);
+    String words = PositionWords.of(instrument, held);
     double room = until - from;
     String shown = room > 70 ? words : words.replace(" position", "");
     if (room > 18) {
-      graphics.fillText(room > 40 ? shown : instrument.positionName(base), from + 3, y + 2);
+      graphics.fillText(
+          room > 40 ? shown : instrument.positionName(held.base(), held.frame()), from + 3, y + 2);
     }
   }
 }

@@ -6,6 +6,7 @@ import app.fret.desktop.model.Words;
 import app.fret.desktop.music.Palette;
 import app.fret.engraving.Mark;
 import app.fret.instrument.Instrument;
+import app.fret.instrument.Spelling;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.LeftHandPlan.OtherWay;
 import app.fret.lefthand.Pin;
@@ -14,10 +15,10 @@ import app.fret.lefthand.effort.EffortModel.Reason;
 import app.fret.lefthand.effort.PositionWords;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
+import app.fret.score.Finger;
 import app.fret.score.Key;
 import app.fret.score.PlayedNote;
 import app.fret.score.SoundingPitch;
-import app.fret.study.Spelling;
 import app.fret.study.Study;
 import java.util.Comparator;
 import java.util.List;
@@ -116,13 +117,17 @@ final class WhyPanel extends VBox {
     String stops =
         placement.stops().stream().map(WhyPanel::stopWords).collect(Collectors.joining("; "));
     return placement.usesHand()
-        ? stops + "; " + PositionWords.of(desk.instrument(), placement.base())
+        ? stops + "; " + PositionWords.of(desk.instrument(), placement)
         : stops;
   }
 
   private static String stopWords(Stop stop) {
     String string = "string " + Instrument.numeral(stop.string());
-    return stop.isOpen() ? "open " + string : string + ", finger " + stop.finger().sign();
+    if (stop.isOpen()) {
+      return "open " + string;
+    }
+    String finger = stop.finger() == Finger.THUMB ? "thumb" : "finger " + stop.finger().sign();
+    return string + ", " + finger + (stop.isHarmonic() ? " touching a harmonic" : "");
   }
 
   private static Region rule() {
@@ -170,7 +175,7 @@ final class WhyPanel extends VBox {
   /** How long the hand can stay where this note puts it. */
   private String stayWords(NotePlan plan) {
     int here = plan.note().number();
-    String where = PositionWords.of(desk.instrument(), plan.placement().base());
+    String where = PositionWords.of(desk.instrument(), plan.placement());
     return desk.study().leftHand().shifts().stream()
         .filter(s -> s.toNote() > here)
         .findFirst()
@@ -201,7 +206,7 @@ final class WhyPanel extends VBox {
         .addAll(
             Parts.fact(
                 "from",
-                pitches(from) + ", " + PositionWords.of(desk.instrument(), shift.fromBase())),
+                pitches(from) + ", " + PositionWords.of(desk.instrument(), shift.leaving())),
             Parts.fact(
                 "travel",
                 String.format(
@@ -250,8 +255,7 @@ final class WhyPanel extends VBox {
     Label finger = Parts.label(top.finger().sign(), "finger-badge");
     finger.setStyle(
         "-fx-background-color: " + css(Palette.of(Mark.Role.string(top.string()))) + ";");
-    String position =
-        way.usesHand() ? PositionWords.of(desk.instrument(), way.base()) : "open string";
+    String position = wayWords(way);
     Label words = Parts.label("String " + Instrument.numeral(top.string()) + " · " + position);
     Label extra =
         Parts.label(String.format(Locale.ROOT, "+%.1f", way.extraEffort()), "extra-effort");
@@ -267,6 +271,14 @@ final class WhyPanel extends VBox {
         "Pin finger " + top.finger().sign() + " on string " + top.string() + " here");
     button.setOnAction(e -> desk.pin(Pin.of(plan.note().number(), top.string(), top.finger())));
     return button;
+  }
+
+  private String wayWords(OtherWay way) {
+    if (!way.placement().usesHand()) {
+      return "open string";
+    }
+    String position = PositionWords.of(desk.instrument(), way.placement());
+    return way.placement().onlyTouches() ? "harmonic, " + position : position;
   }
 
   private static String css(javafx.scene.paint.Color colour) {

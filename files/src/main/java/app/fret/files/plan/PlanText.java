@@ -1,14 +1,20 @@
 package app.fret.files.plan;
 
 import app.fret.instrument.Instrument;
+import app.fret.instrument.Spelling;
+import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.Shift;
 import app.fret.lefthand.Totals;
+import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
+import app.fret.score.Key;
 import app.fret.score.PlayedNote;
 import app.fret.score.Sounding;
 import app.fret.score.Tempo;
+import app.fret.study.PlanNames;
 import app.fret.study.Study;
+import app.fret.tuning.TuningPlan;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -18,6 +24,8 @@ public final class PlanText {
   private final Study study;
   private final Instrument instrument;
   private final StringBuilder text = new StringBuilder();
+  private String position = "";
+  private int hand;
 
   private PlanText(Study study) {
     this.study = study;
@@ -28,14 +36,16 @@ public final class PlanText {
    * The plan in words.
    *
    * @param skipped what the reader passed over
+   * @param others other plans asked for; empty for none
    */
-  public static String of(Study study, List<String> skipped) {
+  public static String of(Study study, List<String> skipped, List<LeftHandPlan> others) {
     PlanText plan = new PlanText(study);
     plan.addHead();
     for (int bar = 0; bar < study.passage().bars().size(); bar++) {
       plan.addBar(bar);
     }
     plan.addFoot(skipped);
+    others.forEach(plan::addOther);
     return plan.text.toString().stripTrailing();
   }
 
@@ -46,7 +56,11 @@ public final class PlanText {
   private void addHead() {
     Tempo target = study.choices().target();
     Totals totals = study.leftHand().totals();
-    line("%s, %s", study.passage().title(), instrument.name());
+    line(
+        "%s, %s, %s",
+        study.passage().title(),
+        instrument.name(),
+        study.leftHand().profile().label().toLowerCase(Locale.ROOT));
     line("target %s = %s", target.beat().name(), number(target.perMinute()));
     line(
         "%d shifts, %.0f mm in all, longest %.0f mm; %d crossings; %d open strings",
@@ -69,25 +83,57 @@ public final class PlanText {
     StringBuilder pitches = new StringBuilder();
     StringBuilder fingers = new StringBuilder();
     StringBuilder strings = new StringBuilder();
+    StringBuilder positions = new StringBuilder();
     for (NotePlan plan : plans) {
       String pitch =
           plan.note().notes().stream()
               .map(n -> n.written().toString())
               .collect(Collectors.joining("+"));
-      String finger = joined(plan, s -> s.finger().sign());
+      String finger = joined(plan, PlanText::fingerSign);
       String string = joined(plan, s -> Instrument.numeral(s.string()));
-      int width = Math.max(pitch.length(), Math.max(finger.length(), string.length())) + 1;
+      String position = newPosition(plan.placement());
+      int width = Math.max(pitch.length(), Math.max(finger.length(), string.length()));
+      width = Math.max(width, position.length()) + 1;
       pitches.append(padded(pitch, width));
       fingers.append(padded(finger, width));
       strings.append(padded(string, width));
+      positions.append(padded(position, width));
     }
-    line("bar %s", label);
-    line("  note    %s", pitches.toString().stripTrailing());
-    line("  finger  %s", fingers.toString().stripTrailing());
-    line("  string  %s", strings.toString().stripTrailing());
+    line("bar %s%s", label, chord(bar));
+    line("  note      %s", pitches.toString().stripTrailing());
+    line("  finger    %s", fingers.toString().stripTrailing());
+    line("  string    %s", strings.toString().stripTrailing());
+    if (!positions.toString().isBlank()) {
+      line("  position  %s", positions.toString().stripTrailing());
+    }
     study.leftHand().shifts().stream()
         .filter(s -> study.notes().get(s.toNote()).bar() == bar)
         .forEach(this::addShift);
+  }
+
+  /** A harmonic is marked by a ring, as players pencil it. */
+  private static String fingerSign(Stop stop) {
+    return stop.finger().sign() + (stop.isHarmonic() ? "°" : "");
+  }
+
+  /** The position where the hand takes a new one, else nothing. */
+  private String newPosition(Placement placement) {
+    if (!placement.usesHand()) {
+      return "";
+    }
+    String name = instrument.positionName(placement.base(), placement.frame());
+    boolean same = name.equals(position) && placement.hand() == hand;
+    position = name;
+    hand = placement.hand();
+    return same ? "" : name.replace(" ", "-");
+  }
+
+  private String chord(int bar) {
+    TuningPlan.BarSound sound = study.tuning().bars().get(bar);
+    return sound
+        .chord()
+        .map(c -> ", " + c.words() + " (" + sound.degree().orElseThrow() + ")")
+        .orElse("");
   }
 
   private boolean isSilent(int bar) {
@@ -107,14 +153,41 @@ public final class PlanText {
 
   private void addShift(Shift shift) {
     PlayedNote to = study.notes().get(shift.toNote());
+    Key key = study.passage().bars().get(to.bar()).key();
     line(
-        "  shift to note %d: position %s to %s, %.0f mm, %.1f bits, %.2f s",
+        "  shift to note %d: %s to %s, %.0f mm, %.1f bits, %.2f s; guide %s; %.0f mm from the %s",
         to.indexInBar(),
-        instrument.positionName(shift.fromBase()),
-        instrument.positionName(shift.toBase()),
+        instrument.positionName(shift.leaving().base(), shift.leaving().frame()),
+        instrument.positionName(shift.landing().base(), shift.landing().frame()),
         shift.travelMm(),
         shift.bits(),
-        shift.availableSeconds());
+        shift.availableSeconds(),
+        Spelling.written(shift.guides().lower(), instrument, study.passage().transposition(), key),
+        Math.abs(shift.landmark().distanceMm()),
+        shift.landmark().words());
+  }
+
+  private void addOther(LeftHandPlan other) {
+    Totals totals = other.totals();
+    line("");
+    line(
+        "%s: effort %.1f more; %d shifts, %.0f mm; %d crossings",
+        PlanNames.of(study.leftHand(), other),
+        other.effort() - study.leftHand().effort(),
+        totals.shifts(),
+        totals.travelMm(),
+        totals.crossings());
+    for (int i = 0; i < other.notes().size(); i++) {
+      NotePlan here = other.notes().get(i);
+      if (!here.placement().stops().equals(study.leftHand().notes().get(i).placement().stops())) {
+        line(
+            "  bar %s, note %d: finger %s on string %s",
+            study.passage().bars().get(here.note().bar()).label(),
+            here.note().indexInBar(),
+            joined(here, s -> s.finger().sign()),
+            joined(here, s -> Instrument.numeral(s.string())));
+      }
+    }
   }
 
   private void addFoot(List<String> skipped) {
@@ -125,11 +198,9 @@ public final class PlanText {
             .map(PlanText::number)
             .collect(Collectors.joining(" ")),
         number(study.practice().audition().perMinute()));
-    for (PlayedNote note : study.leftHand().leftOut()) {
-      line(
-          "no hand can hold the chord at bar %s, note %d: it has no fingers",
-          study.passage().bars().get(note.bar()).label(), note.indexInBar());
-    }
+    study.leftHand().advice().leftOut().forEach(o -> line("%s", Remarks.leftOut(study, o)));
+    Remarks.printedNotKept(study).forEach(r -> line("%s", r));
+    study.leftHand().advice().cautions().forEach(c -> line("take care: %s", c));
     skipped.forEach(s -> line("passed over: %s", s));
   }
 

@@ -35,7 +35,8 @@ class PlanOutputTest {
             choices);
     json =
         new ObjectMapper()
-            .readTree(PlanJson.of(study, List.of("lyrics in bar 1"), Map.of("read", 1.5)));
+            .readTree(
+                PlanJson.of(study, List.of("lyrics in bar 1"), List.of(), Map.of("read", 1.5)));
   }
 
   @Test
@@ -54,7 +55,9 @@ class PlanOutputTest {
   void skippedListsWhatWasPassedOverAndWhatNoHandHolds() {
     assertThat(json.at("/passage/skipped/0").asText()).isEqualTo("lyrics in bar 1");
     assertThat(json.at("/passage/skipped/1").asText())
-        .isEqualTo("bar 3, note 1: no hand can hold this chord, so it has no fingers");
+        .isEqualTo(
+            "bar 3, note 1: no hand of this size can hold the chord, its notes do not lie on"
+                + " neighbouring strings under any shape of the hand; it has no fingers");
   }
 
   @Test
@@ -133,12 +136,14 @@ class PlanOutputTest {
 
   @Test
   void textShowsFingersUnderTheirNotes() {
-    String text = PlanText.of(study, List.of("lyrics in bar 1"));
+    String text = PlanText.of(study, List.of("lyrics in bar 1"), List.of());
     assertThat(text)
         .contains("target half = 66")
         .contains("bar 1")
         .contains("D4+B4")
-        .contains("no hand can hold the chord at bar 3, note 1")
+        .contains("bar 3, note 1: no hand of this size can hold the chord")
+        .contains("  position ")
+        .contains("guide ")
         .contains("passed over: lyrics in bar 1");
     String[] lines = text.split("\n");
     for (int i = 0; i + 1 < lines.length; i++) {

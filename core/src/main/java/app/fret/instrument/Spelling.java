@@ -1,6 +1,5 @@
-package app.fret.study;
+package app.fret.instrument;
 
-import app.fret.instrument.Instrument;
 import app.fret.score.Key;
 import app.fret.score.SoundingPitch;
 import app.fret.score.Step;

@@ -1,0 +1,83 @@
+package app.fret.lefthand;
+
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Stop;
+import app.fret.score.Span;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * How the notes of figures are taken elsewhere: of all times a figure comes, the fingers it has
+ * most often, the earlier when two are as frequent.
+ */
+final class FigureModels {
+  private final Placement[] models;
+  private final boolean[] samePitch;
+
+  /**
+   * Reads the models from a finished path.
+   *
+   * @param families the figures
+   * @param taken how each note is taken while figures do not count
+   */
+  FigureModels(List<Figures.Family> families, List<Placement> taken) {
+    models = new Placement[taken.size()];
+    samePitch = new boolean[taken.size()];
+    for (Figures.Family family : families) {
+      int model = mostFrequent(family, taken);
+      for (Span span : family.spans()) {
+        for (int i = 0; i < family.size(); i++) {
+          models[span.first() + i] = taken.get(model + i);
+          samePitch[span.first() + i] = family.samePitch();
+        }
+      }
+    }
+  }
+
+  /** First note of the span whose fingers are the most frequent. */
+  private static int mostFrequent(Figures.Family family, List<Placement> taken) {
+    Map<List<List<Integer>>, Integer> counts = new HashMap<>();
+    for (Span span : family.spans()) {
+      counts.merge(fingers(family, span, taken), 1, Integer::sum);
+    }
+    int best = 0;
+    int model = family.spans().get(0).first();
+    for (Span span : family.spans()) {
+      int count = counts.get(fingers(family, span, taken));
+      if (count > best) {
+        best = count;
+        model = span.first();
+      }
+    }
+    return model;
+  }
+
+  private static List<List<Integer>> fingers(
+      Figures.Family family, Span span, List<Placement> taken) {
+    List<List<Integer>> fingers = new ArrayList<>();
+    for (int i = span.first(); i <= span.last(); i++) {
+      List<Integer> of = new ArrayList<>();
+      for (Stop stop : taken.get(i).stops()) {
+        of.add(stop.finger().ordinal());
+        if (family.samePitch()) {
+          of.add(stop.string());
+        }
+      }
+      fingers.add(of);
+    }
+    return fingers;
+  }
+
+  /** How a note of a figure is taken elsewhere; empty outside figures. */
+  Optional<Placement> of(int note) {
+    return Optional.ofNullable(models[note]);
+  }
+
+  /** Whether the figure elsewhere sounds the same pitches. */
+  boolean samePitch(int note) {
+    return samePitch[note];
+  }
+}

@@ -1,0 +1,166 @@
+package app.fret.lefthand;
+
+import app.fret.score.Bar;
+import app.fret.score.Note;
+import app.fret.score.Passage;
+import app.fret.score.PlayedNote;
+import app.fret.score.Span;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.apache.commons.numbers.fraction.Fraction;
+
+/**
+ * Finds figures that come back: bars and beats that repeat anywhere, and sequences, where a bar or
+ * beat follows its neighbour on other degrees of the scale.
+ *
+ * <p>Two spans are one figure when rhythm and letter steps agree; they are a repeat when also the
+ * pitches do. Longer spans go first, and a note belongs to one figure only.
+ */
+final class Figures {
+  private static final int FEWEST_NOTES = 3;
+
+  private final Passage passage;
+  private final List<PlayedNote> notes;
+  private final boolean[] taken;
+  private final List<Family> families = new ArrayList<>();
+
+  /**
+   * Spans of notes that are one figure.
+   *
+   * @param spans the spans, in order, all of one length, at least two
+   * @param samePitch whether they also sound alike
+   */
+  record Family(List<Span> spans, boolean samePitch) {
+    /** Number of notes of each span. */
+    int size() {
+      return spans.get(0).last() - spans.get(0).first() + 1;
+    }
+  }
+
+  /** One note of a figure, seen from the figure's first note. */
+  private record Sign(Fraction onset, Fraction length, List<Integer> heights) {}
+
+  private Figures(Passage passage, List<PlayedNote> notes) {
+    this.passage = passage;
+    this.notes = notes;
+    this.taken = new boolean[notes.size()];
+  }
+
+  /** The figures of a passage. */
+  static List<Family> of(Passage passage, List<PlayedNote> notes) {
+    Figures figures = new Figures(passage, notes);
+    List<Span> bars = figures.groups(false);
+    List<Span> beats = figures.groups(true);
+    figures.addRepeats(bars);
+    figures.addSequences(bars);
+    figures.addRepeats(beats);
+    figures.addSequences(beats);
+    return List.copyOf(figures.families);
+  }
+
+  /** Runs of notes in one bar, or in one beat of it. */
+  private List<Span> groups(boolean byBeat) {
+    List<Span> groups = new ArrayList<>();
+    int first = 0;
+    for (int i = 1; i <= notes.size(); i++) {
+      boolean ends =
+          i == notes.size()
+              || notes.get(i).bar() != notes.get(first).bar()
+              || (byBeat && beat(i) != beat(first));
+      if (ends) {
+        if (i - first >= FEWEST_NOTES) {
+          groups.add(new Span(first, i - 1));
+        }
+        first = i;
+      }
+    }
+    return groups;
+  }
+
+  private int beat(int note) {
+    Bar bar = passage.bars().get(notes.get(note).bar());
+    Fraction place = bar.placeInMetre(notes.get(note).onset());
+    int beat = 0;
+    Fraction end = Fraction.ZERO;
+    for (Fraction length : bar.metre().beats()) {
+      end = end.add(length);
+      if (place.compareTo(end) < 0) {
+        return beat;
+      }
+      beat++;
+    }
+    return beat;
+  }
+
+  private void addRepeats(List<Span> groups) {
+    Map<List<Sign>, List<Span>> alike = new LinkedHashMap<>();
+    for (Span group : groups) {
+      if (isFree(group)) {
+        alike.computeIfAbsent(signs(group, true), k -> new ArrayList<>()).add(group);
+      }
+    }
+    alike.values().stream().filter(s -> s.size() > 1).forEach(s -> add(s, true));
+  }
+
+  private void addSequences(List<Span> groups) {
+    Map<Span, List<Sign>> signs = new HashMap<>();
+    List<Span> run = new ArrayList<>();
+    for (Span group : groups) {
+      signs.put(group, signs(group, false));
+      boolean follows =
+          !run.isEmpty()
+              && run.get(run.size() - 1).last() + 1 == group.first()
+              && signs.get(run.get(0)).equals(signs.get(group));
+      if (!isFree(group) || !follows) {
+        addIfMany(run);
+        run = new ArrayList<>();
+      }
+      if (isFree(group)) {
+        run.add(group);
+      }
+    }
+    addIfMany(run);
+  }
+
+  private void addIfMany(List<Span> run) {
+    if (run.size() > 1) {
+      add(run, false);
+    }
+  }
+
+  private void add(List<Span> spans, boolean samePitch) {
+    families.add(new Family(List.copyOf(spans), samePitch));
+    for (Span span : spans) {
+      for (int i = span.first(); i <= span.last(); i++) {
+        taken[i] = true;
+      }
+    }
+  }
+
+  private boolean isFree(Span group) {
+    for (int i = group.first(); i <= group.last(); i++) {
+      if (taken[i]) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private List<Sign> signs(Span group, boolean byPitch) {
+    PlayedNote first = notes.get(group.first());
+    int ground = byPitch ? 0 : first.notes().get(0).written().staffStep();
+    List<Sign> signs = new ArrayList<>();
+    for (int i = group.first(); i <= group.last(); i++) {
+      PlayedNote note = notes.get(i);
+      List<Integer> heights = new ArrayList<>();
+      for (Note head : note.notes()) {
+        heights.add(byPitch ? head.written().semitone() : head.written().staffStep() - ground);
+      }
+      signs.add(new Sign(note.onset().subtract(first.onset()), note.length(), heights));
+    }
+    return signs;
+  }
+}

@@ -1,0 +1,93 @@
+package app.fret.lefthand;
+
+import app.fret.lefthand.LeftHandPlan.NotePlan;
+import app.fret.lefthand.LeftHandPlan.OtherWay;
+import app.fret.lefthand.advice.Advice;
+import app.fret.lefthand.effort.EffortModel;
+import app.fret.lefthand.effort.EffortModel.Reason;
+import app.fret.lefthand.effort.Moment;
+import app.fret.lefthand.effort.Trail;
+import app.fret.lefthand.effort.Turn;
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Stop;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Puts a solved path into words and figures. */
+final class PlanDescription {
+  private static final Comparator<Reason> LARGEST_FIRST =
+      Comparator.comparingDouble((Reason r) -> -Math.abs(r.effort()));
+
+  private final PreparedPassage passage;
+  private final PreparedPassage.Solution solution;
+  private final EffortModel model;
+
+  PlanDescription(PreparedPassage passage, PreparedPassage.Solution solution) {
+    this.passage = passage;
+    this.solution = solution;
+    this.model = passage.model();
+  }
+
+  /** The best plan. */
+  LeftHandPlan describe() {
+    return describe(solution.lattice().path(), solution.lattice().least());
+  }
+
+  /** The plan that takes this path, at this effort. */
+  LeftHandPlan describe(int[] path, double effort) {
+    List<Placement> taken = passage.placements(path);
+    List<NotePlan> plans = new ArrayList<>();
+    for (int i = 0; i < path.length; i++) {
+      plans.add(notePlan(i, taken));
+    }
+    List<Shift> shifts = new Shifts(passage.player(), taken, passage.moments()).find();
+    return new LeftHandPlan(
+        passage.profile(),
+        effort,
+        plans,
+        shifts,
+        new TotalsCount(taken, shifts).count(),
+        Advice.of(passage.player(), passage.notes(), passage.pitches(), passage.moments(), taken));
+  }
+
+  private NotePlan notePlan(int i, List<Placement> taken) {
+    Moment moment = passage.moments().get(i);
+    Placement at = taken.get(i);
+    List<Reason> reasons = new ArrayList<>(model.stayReasons(moment, at));
+    solution
+        .models()
+        .of(i)
+        .ifPresent(m -> reasons.addAll(model.figureReasons(at, m, solution.models().samePitch(i))));
+    if (i > 0) {
+      reasons.addAll(model.moveReasons(moment, taken.get(i - 1), at));
+      Trail before = i > 1 ? model.turnOf(taken.get(i - 2), taken.get(i - 1)).trail() : Trail.NONE;
+      Turn now = model.turnOf(taken.get(i - 1), at);
+      reasons.addAll(i > 1 ? model.turnReasons(moment, before, now) : List.of());
+    }
+    reasons.sort(LARGEST_FIRST);
+    double effort = reasons.stream().mapToDouble(Reason::effort).sum();
+    return new NotePlan(passage.notes().get(i), at, effort, reasons, otherWays(i, at));
+  }
+
+  /** The cheapest placement for each other choice of strings and fingers. */
+  private List<OtherWay> otherWays(int note, Placement chosen) {
+    Lattice lattice = solution.lattice();
+    Map<List<Stop>, OtherWay> ways = new LinkedHashMap<>();
+    List<Placement> layer = passage.layers().get(note);
+    for (int p = 0; p < layer.size(); p++) {
+      Placement way = layer.get(p);
+      double extra = lattice.through(note, p) - lattice.least();
+      if (Double.isInfinite(extra) || way.stops().equals(chosen.stops())) {
+        continue;
+      }
+      OtherWay candidate = new OtherWay(way, Math.max(0, extra));
+      ways.merge(way.stops(), candidate, (a, b) -> b.extraEffort() < a.extraEffort() ? b : a);
+    }
+    return ways.values().stream()
+        .sorted(Comparator.comparingDouble(OtherWay::extraEffort))
+        .toList();
+  }
+}

@@ -1,0 +1,238 @@
+package app.fret.lefthand;
+
+import app.fret.instrument.Instrument;
+import app.fret.instrument.Player;
+import app.fret.lefthand.effort.EffortModel;
+import app.fret.lefthand.effort.Moment;
+import app.fret.lefthand.effort.Moments;
+import app.fret.lefthand.effort.Profile;
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Placements;
+import app.fret.score.Note;
+import app.fret.score.Passage;
+import app.fret.score.PlayedNote;
+import app.fret.score.SoundingPitch;
+import app.fret.score.Tempo;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+
+/**
+ * A passage weighed for one player, profile and tempo: plans with other pins share the weighing.
+ *
+ * <p>Immutable; may be asked from several threads at once.
+ */
+public final class PreparedPassage {
+  private final Passage passage;
+  private final Player player;
+  private final Profile profile;
+  private final EffortModel model;
+  private final List<PlayedNote> notes;
+  private final List<Moment> moments;
+  private final List<List<Placement>> layers = new ArrayList<>();
+  private final double[][] stays;
+  private final Joints joints;
+  private final List<Figures.Family> figures;
+
+  /** What a layer is made for: the sounds of a chord, and whether as a harmonic. */
+  private record Chord(List<SoundingPitch> pitches, boolean asHarmonic) {}
+
+  PreparedPassage(Passage passage, Tempo tempo, Player player, Profile profile, EffortModel model) {
+    this.passage = passage;
+    this.player = player;
+    this.profile = profile;
+    this.model = model;
+    this.notes = PlayedNote.of(passage);
+    this.moments = List.copyOf(Moments.of(passage, notes, tempo));
+    Placements placements = new Placements(player);
+    Map<Chord, List<Placement>> known = new HashMap<>();
+    for (int i = 0; i < notes.size(); i++) {
+      Chord chord = new Chord(sounding(i), moments.get(i).is(Moment.Sign.HARMONIC));
+      layers.add(known.computeIfAbsent(chord, c -> placements.of(c.pitches(), c.asHarmonic())));
+    }
+    this.stays = weighStays();
+    this.joints = new Joints(layers, moments, model);
+    this.figures = Figures.of(passage, notes);
+  }
+
+  private List<SoundingPitch> sounding(int note) {
+    Instrument instrument = player.instrument();
+    List<SoundingPitch> pitches = new ArrayList<>();
+    for (Note head : notes.get(note).notes()) {
+      pitches.add(instrument.sounding(head.written(), passage.transposition()));
+    }
+    return pitches;
+  }
+
+  private double[][] weighStays() {
+    double[][] weighed = new double[layers.size()][];
+    Map<List<Placement>, Map<Moment, double[]>> known = new IdentityHashMap<>();
+    for (int i = 0; i < weighed.length; i++) {
+      List<Placement> layer = layers.get(i);
+      weighed[i] =
+          known
+              .computeIfAbsent(layer, k -> new HashMap<>())
+              .computeIfAbsent(moments.get(i), moment -> weigh(layer, moment));
+    }
+    return weighed;
+  }
+
+  private double[] weigh(List<Placement> layer, Moment moment) {
+    return layer.stream().mapToDouble(p -> model.stay(moment, p)).toArray();
+  }
+
+  /**
+   * The plan of least effort that keeps to the pins.
+   *
+   * @throws PinConflictException when no plan keeps to all of them
+   */
+  public LeftHandPlan plan(List<Pin> pins) throws PinConflictException {
+    Solution solution = solve(pins);
+    return new PlanDescription(this, solution).describe();
+  }
+
+  /**
+   * Other plans that differ from the best and from each other: each the least of all that have at
+   * least three notes stopped on another string or in another position than every plan before it.
+   *
+   * @param pins what the player has decided
+   * @param count how many are wanted, 1 to {@link DifferentPlans#MOST}
+   * @return as many as there are, least effort first, without the best plan itself
+   * @throws PinConflictException when no plan keeps to all pins
+   */
+  public List<LeftHandPlan> differentPlans(List<Pin> pins, int count) throws PinConflictException {
+    Solution best = solve(pins);
+    List<LeftHandPlan> plans = new ArrayList<>();
+    DifferentPlans search = new DifferentPlans(layers, joints, best.stays());
+    for (DifferentPlans.Found found : search.after(best.lattice().path(), count)) {
+      plans.add(new PlanDescription(this, best).describe(found.path(), found.effort()));
+    }
+    return plans;
+  }
+
+  /**
+   * Another plan of the same passage and player, weighed by this profile, so that the two can be
+   * compared.
+   *
+   * @param other a plan under any profile
+   * @param pins the pins of the plan it is compared with
+   * @throws PinConflictException when no plan keeps to these pins
+   */
+  public LeftHandPlan weighed(LeftHandPlan other, List<Pin> pins) throws PinConflictException {
+    Solution best = solve(pins);
+    int[] path = new int[layers.size()];
+    for (int i = 0; i < path.length; i++) {
+      path[i] = layers.get(i).indexOf(other.notes().get(i).placement());
+    }
+    PlanDescription description = new PlanDescription(this, best);
+    LeftHandPlan sum = description.describe(path, 0);
+    return description.describe(
+        path, sum.notes().stream().mapToDouble(LeftHandPlan.NotePlan::effort).sum());
+  }
+
+  /**
+   * A solved lattice.
+   *
+   * @param lattice the lattice
+   * @param stays what its placements cost, figures and pins included
+   * @param models how figures are taken elsewhere
+   */
+  record Solution(Lattice lattice, double[][] stays, FigureModels models) {}
+
+  /** Solves with pins; the lattice has a plan. */
+  Solution solve(List<Pin> pins) throws PinConflictException {
+    double[][] pinned = pinned(pins);
+    Lattice free = new Lattice(layers, joints, pinned);
+    if (Double.isInfinite(free.least())) {
+      throw new PinConflict(this, pins).blame();
+    }
+    FigureModels models = new FigureModels(figures, placements(free.path()));
+    if (figures.isEmpty()) {
+      return new Solution(free, pinned, models);
+    }
+    double[][] withFigures = withFigures(pinned, models);
+    return new Solution(new Lattice(layers, joints, withFigures), withFigures, models);
+  }
+
+  private double[][] pinned(List<Pin> pins) {
+    double[][] pinned = stays.clone();
+    for (Pin pin : pins) {
+      double[] row = pinned[pin.note()].clone();
+      List<Placement> layer = layers.get(pin.note());
+      for (int p = 0; p < row.length; p++) {
+        row[p] = pin.allows(layer.get(p)) ? row[p] : Double.POSITIVE_INFINITY;
+      }
+      pinned[pin.note()] = row;
+    }
+    return pinned;
+  }
+
+  private double[][] withFigures(double[][] before, FigureModels models) {
+    double[][] after = before.clone();
+    for (int i = 0; i < after.length; i++) {
+      if (models.of(i).isPresent()) {
+        Placement elsewhere = models.of(i).get();
+        after[i] = before[i].clone();
+        for (int p = 0; p < after[i].length; p++) {
+          after[i][p] += model.figure(layers.get(i).get(p), elsewhere, models.samePitch(i));
+        }
+      }
+    }
+    return after;
+  }
+
+  /** Whether any plan keeps to these pins. */
+  boolean canMeet(List<Pin> pins) {
+    return Double.isFinite(new Lattice(layers, joints, pinned(pins)).least());
+  }
+
+  /** First note that cannot be reached under pins that cannot be met. */
+  int firstUnreachable(List<Pin> pins) {
+    return new Lattice(layers, joints, pinned(pins)).firstUnreachable();
+  }
+
+  /** The placements a path takes. */
+  List<Placement> placements(int[] path) {
+    List<Placement> taken = new ArrayList<>(path.length);
+    for (int i = 0; i < path.length; i++) {
+      taken.add(layers.get(i).get(path[i]));
+    }
+    return taken;
+  }
+
+  Passage passage() {
+    return passage;
+  }
+
+  Player player() {
+    return player;
+  }
+
+  Profile profile() {
+    return profile;
+  }
+
+  EffortModel model() {
+    return model;
+  }
+
+  List<PlayedNote> notes() {
+    return notes;
+  }
+
+  List<Moment> moments() {
+    return moments;
+  }
+
+  List<List<Placement>> layers() {
+    return layers;
+  }
+
+  /** What each note sounds, lowest first. */
+  List<List<SoundingPitch>> pitches() {
+    return IntStream.range(0, notes.size()).mapToObj(this::sounding).toList();
+  }
+}

@@ -1,0 +1,67 @@
+package app.fret.lefthand.advice;
+
+import app.fret.instrument.Player;
+import app.fret.lefthand.effort.Moment;
+import app.fret.lefthand.hand.Placement;
+import app.fret.score.PlayedNote;
+import app.fret.score.SoundingPitch;
+import java.util.List;
+
+/**
+ * What helps to play a finished fingering.
+ *
+ * @param ready fingers that can stand on their place before their note
+ * @param chordChanges what each finger does where a chord comes or goes
+ * @param crawls where the hand opens and closes its way along the string
+ * @param trills fingers that trill
+ * @param hazards strings that may sound unwanted
+ * @param equalTravel runs of shifts in one direction, where the instrument compares their travel
+ * @param brokenChords how chords of three and four notes are broken
+ * @param leftOut chords no hand can hold
+ * @param cautions what can hurt, in plain words
+ */
+public record Advice(
+    List<ReadyMark> ready,
+    List<ChordChange> chordChanges,
+    List<CrawlStep> crawls,
+    List<TrillFinger> trills,
+    List<Hazard> hazards,
+    List<EqualTravel> equalTravel,
+    List<BrokenChord> brokenChords,
+    List<LeftOut> leftOut,
+    List<String> cautions) {
+  public Advice {
+    ready = List.copyOf(ready);
+    chordChanges = List.copyOf(chordChanges);
+    crawls = List.copyOf(crawls);
+    trills = List.copyOf(trills);
+    hazards = List.copyOf(hazards);
+    equalTravel = List.copyOf(equalTravel);
+    brokenChords = List.copyOf(brokenChords);
+    leftOut = List.copyOf(leftOut);
+    cautions = List.copyOf(cautions);
+  }
+
+  /**
+   * The advice for a finished path.
+   *
+   * @param sounding what each note sounds, lowest first
+   */
+  public static Advice of(
+      Player player,
+      List<PlayedNote> notes,
+      List<List<SoundingPitch>> sounding,
+      List<Moment> moments,
+      List<Placement> path) {
+    return new Advice(
+        ReadyMark.of(path, moments),
+        ChordChange.of(path),
+        CrawlStep.of(player, path),
+        TrillFinger.of(path, moments),
+        Hazard.of(player.instrument(), path, moments),
+        EqualTravel.of(player.instrument(), path),
+        BrokenChord.of(path),
+        LeftOut.of(player, notes, sounding, path),
+        Cautions.of(player, moments, path));
+  }
+}

@@ -1,0 +1,117 @@
+package app.fret.lefthand.advice;
+
+import app.fret.instrument.Player;
+import app.fret.instrument.StringGeometry;
+import app.fret.lefthand.effort.Moment;
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Spans;
+import app.fret.lefthand.hand.Stop;
+import app.fret.score.Finger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * What can hurt, in plain words. Common practice, no source; nobody is ever told to play through
+ * pain.
+ */
+final class Cautions {
+  /** Repeats of a flagged stretch in a row. */
+  static final int MOST_IN_A_ROW = 5;
+
+  /** Repeats of a flagged stretch in a day. */
+  static final int MOST_A_DAY = 20;
+
+  /** A stretch is flagged from this share of the widest the hand can open. */
+  private static final double FLAGGED_SHARE = 0.9;
+
+  private static final double LONG_LOUD_SECONDS = 20;
+  private static final int PLUCKED_CHORD = 3;
+
+  private final Spans spans;
+  private final StringGeometry geometry;
+  private final List<Moment> moments;
+  private final List<Placement> path;
+
+  private Cautions(Player player, List<Moment> moments, List<Placement> path) {
+    this.spans = new Spans(player);
+    this.geometry = player.instrument().geometry();
+    this.moments = moments;
+    this.path = path;
+  }
+
+  static List<String> of(Player player, List<Moment> moments, List<Placement> path) {
+    Cautions cautions = new Cautions(player, moments, path);
+    List<String> all = new ArrayList<>();
+    cautions.addStretches(all);
+    cautions.addLoudness(all);
+    cautions.addPluckedChords(all);
+    return all;
+  }
+
+  private void addStretches(List<String> all) {
+    long wide = path.stream().filter(this::isWide).count();
+    if (wide > 0) {
+      all.add(
+          wide
+              + (wide == 1 ? " note opens" : " notes open")
+              + " the hand almost as far as it goes. Play a stretch at most "
+              + MOST_IN_A_ROW
+              + " times in a row and "
+              + MOST_A_DAY
+              + " times a day, warm; stop at any pain and ask a teacher or a clinician.");
+    }
+  }
+
+  private boolean isWide(Placement placement) {
+    if (placement.reachMm() == 0) {
+      return false;
+    }
+    List<Stop> used = placement.stops().stream().filter(s -> !s.isOpen()).toList();
+    for (Stop upper : used) {
+      for (Stop lower : used) {
+        if (lower.finger().rank() < upper.finger().rank()
+            && isWide(lower.finger(), lower.place(), upper.finger(), upper.place())) {
+          return true;
+        }
+      }
+    }
+    Finger base = placement.frame().baseFinger();
+    Stop only = used.get(0);
+    return used.size() == 1
+        && only.finger() != base
+        && isWide(base, placement.base(), only.finger(), only.place());
+  }
+
+  private boolean isWide(Finger lower, int lowerPlace, Finger upper, int upperPlace) {
+    return upperPlace > lowerPlace
+        && geometry.spanMm(lowerPlace, upperPlace)
+            >= FLAGGED_SHARE * spans.greatestMm(lower, upper);
+  }
+
+  private void addLoudness(List<String> all) {
+    double longest = 0;
+    double run = 0;
+    for (Moment moment : moments) {
+      run = moment.isLoud() && !moment.comesAfterRest() ? run + moment.lengthSeconds() : 0;
+      longest = Math.max(longest, run);
+    }
+    if (longest >= LONG_LOUD_SECONDS) {
+      all.add(
+          String.format(
+              Locale.ROOT,
+              "%.0f s of loud playing without a rest: practise it softly most of the time, with a"
+                  + " break of 5 minutes in every 25.",
+              longest));
+    }
+  }
+
+  private void addPluckedChords(List<String> all) {
+    for (int i = 0; i < path.size(); i++) {
+      if (moments.get(i).is(Moment.Sign.PLUCKED) && path.get(i).pressed() >= PLUCKED_CHORD) {
+        all.add("Plucked chords over three stopped strings are doubtful: ask for them divided.");
+        return;
+      }
+    }
+  }
+}

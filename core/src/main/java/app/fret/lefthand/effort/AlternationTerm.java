@@ -1,0 +1,34 @@
+package app.fret.lefthand.effort;
+
+/**
+ * Alternation: a weak pair that goes back and forth is worse than one that passes once.
+ *
+ * <p>Unit: haste (common practice, no source).
+ */
+final class AlternationTerm implements TurnTerm {
+  private static final double PER_HASTE = 0.10;
+
+  @Override
+  public String name() {
+    return "alternation";
+  }
+
+  @Override
+  public String unit() {
+    return "haste";
+  }
+
+  @Override
+  public double effort(Moment moment, Trail before, Turn now) {
+    boolean back =
+        moment.is(Moment.Sign.RETURNS)
+            && before.travel() == 0
+            && before.fromString() == now.fromString();
+    return back && now.weakPair() ? PER_HASTE * moment.haste() : 0;
+  }
+
+  @Override
+  public String reason(Moment moment, Trail before, Turn now) {
+    return "A weak pair of fingers goes back and forth.";
+  }
+}

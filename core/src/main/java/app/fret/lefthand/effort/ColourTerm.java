@@ -1,0 +1,49 @@
+package app.fret.lefthand.effort;
+
+import app.fret.instrument.Instrument;
+import app.fret.lefthand.hand.Placement;
+
+/**
+ * Colour: within a slur or a singing phrase the line stays on one string.
+ *
+ * <p>Unit: changes of string, weighed by calm (common practice, no source).
+ */
+final class ColourTerm implements MoveTerm {
+  private static final double IN_SLUR = 0.12;
+  private static final double IN_PHRASE = 0.05;
+  private static final double SINGING_SECONDS = 0.25;
+
+  @Override
+  public String name() {
+    return "colour";
+  }
+
+  @Override
+  public String unit() {
+    return "strings";
+  }
+
+  @Override
+  public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
+    return stringChanges && !moment.comesAfterRest();
+  }
+
+  @Override
+  public double effort(Moment moment, Placement from, Placement to) {
+    if (from.top().string() == to.top().string() || moment.comesAfterRest()) {
+      return 0;
+    }
+    double calm = 1 - moment.haste() / 2;
+    boolean sings = moment.previousSeconds() >= SINGING_SECONDS;
+    return calm * (moment.slurred() ? IN_SLUR : sings ? IN_PHRASE : 0);
+  }
+
+  @Override
+  public String reason(Moment moment, Placement from, Placement to) {
+    return "The colour changes from string "
+        + Instrument.numeral(from.top().string())
+        + " to "
+        + Instrument.numeral(to.top().string())
+        + (moment.slurred() ? " inside a slur." : " inside the phrase.");
+  }
+}

@@ -1,0 +1,54 @@
+package app.fret.lefthand.effort;
+
+import app.fret.lefthand.hand.Placement;
+import java.util.Locale;
+
+/**
+ * Crawl: one finger is the anchor, the hand widens or closes, the rest follows; no shift. Only
+ * where the player allows it.
+ *
+ * <p>Unit: mm between the two fingers (common practice, no source).
+ */
+final class CrawlTerm implements MoveTerm {
+  private static final double AT_ALL = 0.22;
+  private static final double PER_MM = 0.003;
+  private static final double IN_HASTE = 0.20;
+
+  private final Crawl crawl;
+
+  CrawlTerm(Crawl crawl) {
+    this.crawl = crawl;
+  }
+
+  @Override
+  public String name() {
+    return "crawl";
+  }
+
+  @Override
+  public String unit() {
+    return "mm";
+  }
+
+  @Override
+  public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
+    return handTravels && !stringChanges;
+  }
+
+  @Override
+  public double effort(Moment moment, Placement from, Placement to) {
+    return crawl.joins(from, to)
+        ? AT_ALL + PER_MM * crawl.spanMm(from, to) + IN_HASTE * moment.haste()
+        : 0;
+  }
+
+  @Override
+  public String reason(Moment moment, Placement from, Placement to) {
+    return String.format(
+        Locale.ROOT,
+        "The hand opens from finger %s to finger %s over %.0f mm and follows, without a shift.",
+        from.top().finger().sign(),
+        to.top().finger().sign(),
+        crawl.spanMm(from, to));
+  }
+}

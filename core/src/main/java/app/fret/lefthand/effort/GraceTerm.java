@@ -1,0 +1,49 @@
+package app.fret.lefthand.effort;
+
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Stop;
+
+/**
+ * Grace notes lead to their note under one still hand, on one string, with fingers of their own.
+ *
+ * <p>Unit: points (common practice, no source).
+ */
+final class GraceTerm implements MoveTerm {
+  private static final double SHIFT = 0.60;
+  private static final double OTHER_STRING = 0.15;
+  private static final double SAME_FINGER = 0.30;
+
+  @Override
+  public String name() {
+    return "grace";
+  }
+
+  @Override
+  public String unit() {
+    return "points";
+  }
+
+  @Override
+  public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
+    return moment.is(Moment.Sign.AFTER_GRACE);
+  }
+
+  @Override
+  public double effort(Moment moment, Placement from, Placement to) {
+    if (!moment.is(Moment.Sign.AFTER_GRACE)) {
+      return 0;
+    }
+    Stop one = from.top();
+    Stop other = to.top();
+    double effort = from.hand() != to.hand() ? SHIFT : 0;
+    effort += one.string() != other.string() ? OTHER_STRING : 0;
+    return effort + (!one.isOpen() && one.finger() == other.finger() ? SAME_FINGER : 0);
+  }
+
+  @Override
+  public String reason(Moment moment, Placement from, Placement to) {
+    return from.hand() != to.hand()
+        ? "The hand would shift between grace note and note."
+        : "The grace note does not lie under the hand beside its note.";
+  }
+}

@@ -1,0 +1,68 @@
+package app.fret.lefthand.effort;
+
+import app.fret.instrument.Player;
+import app.fret.lefthand.hand.Harmonics;
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Stop;
+import app.fret.score.Finger;
+import java.util.List;
+
+/**
+ * Natural harmonics: sure and ringing, but of another colour and without vibrato; unwanted inside a
+ * line unless the part asks for them. Higher ones speak less surely, and the fifth is flat.
+ *
+ * <p>Unit: points, and cents for a harmonic that sounds out of tune (common practice, no source).
+ */
+final class HarmonicTerm implements PlaceTerm {
+  private static final double UNASKED = 0.35;
+  private static final double LONG = 0.25;
+  private static final double IN_SLUR = 0.10;
+  private static final double PER_HIGHER_HARMONIC = 1.10;
+  private static final double PER_CENT = 0.03;
+  private static final double UNUSUAL_FINGER = 0.12;
+
+  private final List<Finger> usual;
+
+  HarmonicTerm(Player player) {
+    usual = player.instrument().handling().octaveHarmonicFingers();
+  }
+
+  @Override
+  public String name() {
+    return "harmonic";
+  }
+
+  @Override
+  public String unit() {
+    return "points";
+  }
+
+  @Override
+  public double effort(Moment moment, Placement at) {
+    Stop stop = at.top();
+    if (!stop.isHarmonic()) {
+      return 0;
+    }
+    Harmonics.Node node = Harmonics.of(stop);
+    double effort = node.harmonic() == 2 ? fingerEffort(stop) : 0;
+    effort += PER_HIGHER_HARMONIC * (node.harmonic() - 2) + PER_CENT * Math.abs(node.cents());
+    if (!moment.is(Moment.Sign.HARMONIC)) {
+      effort += UNASKED + (moment.isLong() ? LONG : 0);
+      effort += moment.is(Moment.Sign.IN_SLUR) ? IN_SLUR : 0;
+    }
+    return effort;
+  }
+
+  private double fingerEffort(Stop stop) {
+    int place = usual.indexOf(stop.finger());
+    return place < 0 ? UNUSUAL_FINGER : UNUSUAL_FINGER * place / usual.size();
+  }
+
+  @Override
+  public String reason(Moment moment, Placement at) {
+    if (moment.is(Moment.Sign.HARMONIC)) {
+      return "The part asks for a harmonic.";
+    }
+    return "A harmonic is sure, but rings differently and cannot vibrate.";
+  }
+}

@@ -1,0 +1,48 @@
+package app.fret.lefthand.effort;
+
+import app.fret.instrument.Instrument;
+import app.fret.instrument.Player;
+import app.fret.lefthand.hand.Placement;
+
+/**
+ * Neighbours: loud notes on inner strings catch the strings beside them, the more the louder.
+ *
+ * <p>Unit: levels above mezzo-forte (common practice, no source).
+ */
+final class NeighbourTerm implements PlaceTerm {
+  private static final double PER_LEVEL = 0.02;
+  private static final int UNTROUBLED_LEVEL = 6;
+
+  private final int lowestString;
+
+  NeighbourTerm(Player player) {
+    lowestString = player.instrument().stringCount();
+  }
+
+  @Override
+  public String name() {
+    return "neighbours";
+  }
+
+  @Override
+  public String unit() {
+    return "levels";
+  }
+
+  @Override
+  public double effort(Moment moment, Placement at) {
+    if (!at.isSingle() || moment.is(Moment.Sign.PLUCKED)) {
+      return 0;
+    }
+    int string = at.top().string();
+    boolean inner = string > 1 && string < lowestString;
+    return inner ? PER_LEVEL * Math.max(0, moment.loudness() - UNTROUBLED_LEVEL) : 0;
+  }
+
+  @Override
+  public String reason(Moment moment, Placement at) {
+    return "So loud on string "
+        + Instrument.numeral(at.top().string())
+        + " the bow may catch the strings beside it.";
+  }
+}

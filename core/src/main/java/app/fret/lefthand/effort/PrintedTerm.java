@@ -1,0 +1,40 @@
+package app.fret.lefthand.effort;
+
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Stop;
+
+/**
+ * Printed fingers and strings: what the part asks for. Counts only in the plan that keeps them.
+ *
+ * <p>Unit: printed signs not kept.
+ */
+final class PrintedTerm implements PlaceTerm {
+
+  @Override
+  public String name() {
+    return "printed";
+  }
+
+  @Override
+  public String unit() {
+    return "fingers";
+  }
+
+  @Override
+  public double effort(Moment moment, Placement at) {
+    double missed = 0;
+    for (int i = 0; i < at.stops().size() && i < moment.printed().size(); i++) {
+      Moment.Printed printed = moment.printed().get(i);
+      Stop stop = at.stops().get(i);
+      missed += printed.finger().isPresent() && printed.finger().get() != stop.finger() ? 1 : 0;
+      missed +=
+          printed.string().isPresent() && printed.string().getAsInt() != stop.string() ? 1 : 0;
+    }
+    return missed;
+  }
+
+  @Override
+  public String reason(Moment moment, Placement at) {
+    return "The part prints another finger or string here.";
+  }
+}

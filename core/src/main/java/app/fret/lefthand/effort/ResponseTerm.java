@@ -1,0 +1,57 @@
+package app.fret.lefthand.effort;
+
+import app.fret.instrument.Instrument;
+import app.fret.instrument.Player;
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Stop;
+
+/**
+ * Response: high notes on the inner and lower strings speak late; in loud fast music the upper
+ * string speaks best.
+ *
+ * <p>Unit: semitones above the octave's fifth, times the string (common practice, no source).
+ */
+final class ResponseTerm implements PlaceTerm {
+  private static final double PER_SEMITONE = 0.018;
+  private static final int UNTROUBLED_NOTE = 7;
+  private static final double LOUD_AND_FAST = 0.015;
+
+  private final Instrument instrument;
+
+  ResponseTerm(Player player) {
+    this.instrument = player.instrument();
+  }
+
+  @Override
+  public String name() {
+    return "response";
+  }
+
+  @Override
+  public String unit() {
+    return "semitones";
+  }
+
+  @Override
+  public double effort(Moment moment, Placement at) {
+    double effort = 0;
+    for (int i = 0; i < at.stops().size(); i++) {
+      Stop stop = at.stops().get(i);
+      int below = stop.string() - 1;
+      effort += PER_SEMITONE * Math.max(0, stop.semitone() - UNTROUBLED_NOTE) * below;
+      if (moment.isLoud() && !stop.isOpen()) {
+        effort += LOUD_AND_FAST * moment.haste() * below;
+      }
+    }
+    return effort;
+  }
+
+  @Override
+  public String reason(Moment moment, Placement at) {
+    Stop stop = at.top();
+    String string = "String " + Instrument.numeral(stop.string());
+    return stop.semitone() > UNTROUBLED_NOTE
+        ? string + " speaks later in " + PositionWords.of(instrument, at) + "."
+        : string + " speaks less clearly in loud fast music than an upper one.";
+  }
+}

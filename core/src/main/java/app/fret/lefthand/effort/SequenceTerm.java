@@ -1,0 +1,44 @@
+package app.fret.lefthand.effort;
+
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Stop;
+
+/**
+ * Sequence: the same figure, repeated or on other degrees, takes the same fingers if it can.
+ *
+ * <p>Unit: fingers and strings that differ (common practice, no source).
+ */
+final class SequenceTerm implements FigureTerm {
+  private static final double PER_FINGER = 0.09;
+  private static final double PER_STRING_OF_REPEAT = 0.05;
+
+  @Override
+  public String name() {
+    return "sequence";
+  }
+
+  @Override
+  public String unit() {
+    return "fingers";
+  }
+
+  @Override
+  public double effort(Placement at, Placement model, boolean samePitch) {
+    if (at.stops().size() != model.stops().size()) {
+      return 0;
+    }
+    double effort = 0;
+    for (int i = 0; i < at.stops().size(); i++) {
+      Stop stop = at.stops().get(i);
+      Stop before = model.stops().get(i);
+      effort += stop.finger() != before.finger() ? PER_FINGER : 0;
+      effort += samePitch && stop.string() != before.string() ? PER_STRING_OF_REPEAT : 0;
+    }
+    return effort;
+  }
+
+  @Override
+  public String reason(Placement at, Placement model) {
+    return "The same figure has finger " + model.top().finger().sign() + " here elsewhere.";
+  }
+}

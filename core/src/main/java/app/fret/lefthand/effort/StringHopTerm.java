@@ -1,0 +1,43 @@
+package app.fret.lefthand.effort;
+
+import app.fret.instrument.Instrument;
+
+/**
+ * String hop: to go to another string for one note and come back costs more than the two crossings,
+ * most where a string is skipped.
+ *
+ * <p>Unit: strings hopped, weighed by haste (common practice, no source).
+ */
+final class StringHopTerm implements TurnTerm {
+  private static final double PER_HOP = 0.06;
+  private static final double IN_HASTE = 0.05;
+  private static final double PER_STRING_SKIPPED = 0.04;
+  private static final double SKIPPED_IN_HASTE = 0.12;
+
+  @Override
+  public String name() {
+    return "string-hop";
+  }
+
+  @Override
+  public String unit() {
+    return "strings";
+  }
+
+  @Override
+  public double effort(Moment moment, Trail before, Turn now) {
+    int strings = Math.abs(now.intoString() - now.fromString());
+    if (strings == 0 || before.fromString() != now.intoString()) {
+      return 0;
+    }
+    double skipped = (PER_STRING_SKIPPED + SKIPPED_IN_HASTE * moment.haste()) * (strings - 1);
+    return PER_HOP + IN_HASTE * moment.haste() + skipped;
+  }
+
+  @Override
+  public String reason(Moment moment, Trail before, Turn now) {
+    return "The bow hopped to string "
+        + Instrument.numeral(now.fromString())
+        + " for one note and comes back.";
+  }
+}

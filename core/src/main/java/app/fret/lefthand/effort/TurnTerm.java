@@ -1,0 +1,16 @@
+package app.fret.lefthand.effort;
+
+/** An effort of one move after another: going somewhere and coming back. */
+public non-sealed interface TurnTerm extends EffortTerm {
+  /**
+   * The effort before weighting; finite, zero where the rule is silent.
+   *
+   * @param moment the moment of the note arrived at
+   * @param before the move into the note before
+   * @param now the move out of it
+   */
+  double effort(Moment moment, Trail before, Turn now);
+
+  /** The reason in plain words, where the rule speaks. */
+  String reason(Moment moment, Trail before, Turn now);
+}

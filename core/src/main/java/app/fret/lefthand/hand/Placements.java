@@ -12,6 +12,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * Lists every way a player's hand can take a note or chord.
@@ -270,7 +272,7 @@ public final class Placements {
   /** A finger touches a node from the frame, or, if it is the usual one, by opening the hand. */
   private void addHarmonic(int string, int semitone, Harmonics.Node node, List<Placement> found) {
     for (HandFrame frame : instrument.frames()) {
-      for (Finger finger : frame.reaches().keySet()) {
+      for (Finger finger : touchingFingers(frame)) {
         Stop stop = new Stop(string, finger, semitone, node.touchedAt());
         for (int base = frame.lowestBase(); base <= frame.highestBase(); base++) {
           if (touches(frame, base, stop)) {
@@ -282,21 +284,44 @@ public final class Placements {
     }
   }
 
+  private Set<Finger> touchingFingers(HandFrame frame) {
+    Set<Finger> fingers = new TreeSet<>(frame.reaches().keySet());
+    if (frame.region() == HandFrame.Region.NECK) {
+      instrument.handling().octaveHarmonicFingers().stream()
+          .filter(f -> f != Finger.THUMB)
+          .forEach(fingers::add);
+    }
+    return fingers;
+  }
+
   private boolean touches(HandFrame frame, int base, Stop stop) {
     int offset = stop.place() - base;
+    return isOrdinary(frame, stop.finger(), offset)
+        || (Harmonics.of(stop).harmonic() == 2
+            && stop.finger() != frame.baseFinger()
+            && instrument.handling().octaveHarmonicFingers().contains(stop.finger())
+            && opensTo(frame, stop.finger(), offset)
+            && spans.allows(base, frame.baseFinger(), stop));
+  }
+
+  private static boolean isOrdinary(HandFrame frame, Finger finger, int offset) {
+    return frame.of(finger).stream()
+        .anyMatch(r -> r.use() == HandFrame.Use.ORDINARY && r.offset() == offset);
+  }
+
+  /**
+   * Whether a finger that is usual for the octave harmonic opens that far. A finger the shape does
+   * not use for stopping stands beside the highest one it uses.
+   */
+  private static boolean opensTo(HandFrame frame, Finger finger, int offset) {
+    boolean used = !frame.of(finger).isEmpty();
     int furthest = Integer.MIN_VALUE;
-    for (HandFrame.Reach reach : frame.of(stop.finger())) {
-      if (reach.use() == HandFrame.Use.ORDINARY) {
-        furthest = Math.max(furthest, reach.offset());
-        if (reach.offset() == offset) {
-          return true;
-        }
+    for (Finger other : used ? Set.of(finger) : frame.reaches().keySet()) {
+      for (HandFrame.Reach reach : frame.of(other)) {
+        boolean ordinary = reach.use() == HandFrame.Use.ORDINARY;
+        furthest = ordinary ? Math.max(furthest, reach.offset()) : furthest;
       }
     }
-    return Harmonics.of(stop).harmonic() == 2
-        && instrument.handling().octaveHarmonicFingers().contains(stop.finger())
-        && offset > furthest
-        && offset <= furthest + OPENED_FOR_HARMONIC
-        && spans.allows(base, frame.baseFinger(), stop);
+    return offset <= furthest + OPENED_FOR_HARMONIC && offset >= furthest + (used ? 1 : 0);
   }
 }

@@ -21,11 +21,12 @@ final class FigureModels {
    * Reads the models from a finished path.
    *
    * @param families the figures
-   * @param taken how each note is taken while figures do not count
+   * @param taken how each note is taken while figures and pins do not count
+   * @param notes number of notes of the passage
    */
-  FigureModels(List<Figures.Family> families, List<Placement> taken) {
-    models = new Placement[taken.size()];
-    samePitch = new boolean[taken.size()];
+  FigureModels(List<Figures.Family> families, List<Placement> taken, int notes) {
+    models = new Placement[notes];
+    samePitch = new boolean[notes];
     for (Figures.Family family : families) {
       int model = mostFrequent(family, taken);
       for (Span span : family.spans()) {

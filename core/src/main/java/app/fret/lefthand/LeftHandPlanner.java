@@ -13,9 +13,9 @@ import java.util.List;
  * <p>Problem: one layer of placements per note; take one from each. Exact, no beam: see {@link
  * Lattice} for recurrence, cost and source. Pins narrow the layers; what the best plan through each
  * other placement costs more is read from the forward and backward pass, not solved anew. Figures
- * that come back are planned twice: once freely, to see which fingers each figure has most often,
- * and once with what it costs to depart from them. Units: effort has none; travel in mm, time in
- * seconds at the target tempo.
+ * that come back are planned twice: once freely and without pins, to see which fingers each figure
+ * has most often, and once with what it costs to depart from them. Units: effort has none; travel
+ * in mm, time in seconds at the target tempo.
  */
 public final class LeftHandPlanner {
   private final Player player;

@@ -22,18 +22,18 @@ final class PlanDescription {
       Comparator.comparingDouble((Reason r) -> -Math.abs(r.effort()));
 
   private final PreparedPassage passage;
-  private final PreparedPassage.Solution solution;
+  private final Lattice lattice;
   private final EffortModel model;
 
-  PlanDescription(PreparedPassage passage, PreparedPassage.Solution solution) {
+  PlanDescription(PreparedPassage passage, Lattice lattice) {
     this.passage = passage;
-    this.solution = solution;
+    this.lattice = lattice;
     this.model = passage.model();
   }
 
   /** The best plan. */
   LeftHandPlan describe() {
-    return describe(solution.lattice().path(), solution.lattice().least());
+    return describe(lattice.path(), lattice.least());
   }
 
   /** The plan that takes this path, at this effort. */
@@ -57,10 +57,8 @@ final class PlanDescription {
     Moment moment = passage.moments().get(i);
     Placement at = taken.get(i);
     List<Reason> reasons = new ArrayList<>(model.stayReasons(moment, at));
-    solution
-        .models()
-        .of(i)
-        .ifPresent(m -> reasons.addAll(model.figureReasons(at, m, solution.models().samePitch(i))));
+    FigureModels models = passage.models();
+    models.of(i).ifPresent(m -> reasons.addAll(model.figureReasons(at, m, models.samePitch(i))));
     if (i > 0) {
       reasons.addAll(model.moveReasons(moment, taken.get(i - 1), at));
       Trail before = i > 1 ? model.turnOf(taken.get(i - 2), taken.get(i - 1)).trail() : Trail.NONE;
@@ -74,7 +72,6 @@ final class PlanDescription {
 
   /** The cheapest placement for each other choice of strings and fingers. */
   private List<OtherWay> otherWays(int note, Placement chosen) {
-    Lattice lattice = solution.lattice();
     Map<List<Stop>, OtherWay> ways = new LinkedHashMap<>();
     List<Placement> layer = passage.layers().get(note);
     for (int p = 0; p < layer.size(); p++) {

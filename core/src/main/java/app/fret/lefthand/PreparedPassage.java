@@ -33,9 +33,9 @@ public final class PreparedPassage {
   private final List<PlayedNote> notes;
   private final List<Moment> moments;
   private final List<List<Placement>> layers = new ArrayList<>();
-  private final double[][] stays;
   private final Joints joints;
-  private final List<Figures.Family> figures;
+  private final FigureModels models;
+  private final double[][] stays;
 
   /** What a layer is made for: the sounds of a chord, and whether as a harmonic. */
   private record Chord(List<SoundingPitch> pitches, boolean asHarmonic) {}
@@ -53,9 +53,15 @@ public final class PreparedPassage {
       Chord chord = new Chord(sounding(i), moments.get(i).is(Moment.Sign.HARMONIC));
       layers.add(known.computeIfAbsent(chord, c -> placements.of(c.pitches(), c.asHarmonic())));
     }
-    this.stays = weighStays();
+    double[][] free = weighStays();
     this.joints = new Joints(layers, moments, model);
-    this.figures = Figures.of(passage, notes);
+    List<Figures.Family> figures = Figures.of(passage, notes);
+    this.models =
+        new FigureModels(
+            figures,
+            figures.isEmpty() ? List.of() : placements(new Lattice(layers, joints, free).path()),
+            notes.size());
+    this.stays = withFigures(free);
   }
 
   private List<SoundingPitch> sounding(int note) {
@@ -90,8 +96,7 @@ public final class PreparedPassage {
    * @throws PinConflictException when no plan keeps to all of them
    */
   public LeftHandPlan plan(List<Pin> pins) throws PinConflictException {
-    Solution solution = solve(pins);
-    return new PlanDescription(this, solution).describe();
+    return new PlanDescription(this, solve(pins)).describe();
   }
 
   /**
@@ -104,10 +109,10 @@ public final class PreparedPassage {
    * @throws PinConflictException when no plan keeps to all pins
    */
   public List<LeftHandPlan> differentPlans(List<Pin> pins, int count) throws PinConflictException {
-    Solution best = solve(pins);
+    Lattice best = solve(pins);
     List<LeftHandPlan> plans = new ArrayList<>();
-    DifferentPlans search = new DifferentPlans(layers, joints, best.stays());
-    for (DifferentPlans.Found found : search.after(best.lattice().path(), count)) {
+    DifferentPlans search = new DifferentPlans(layers, joints, pinned(pins));
+    for (DifferentPlans.Found found : search.after(best.path(), count)) {
       plans.add(new PlanDescription(this, best).describe(found.path(), found.effort()));
     }
     return plans;
@@ -122,7 +127,7 @@ public final class PreparedPassage {
    * @throws PinConflictException when no plan keeps to these pins
    */
   public LeftHandPlan weighed(LeftHandPlan other, List<Pin> pins) throws PinConflictException {
-    Solution best = solve(pins);
+    Lattice best = solve(pins);
     int[] path = new int[layers.size()];
     for (int i = 0; i < path.length; i++) {
       path[i] = layers.get(i).indexOf(other.notes().get(i).placement());
@@ -133,28 +138,13 @@ public final class PreparedPassage {
         path, sum.notes().stream().mapToDouble(LeftHandPlan.NotePlan::effort).sum());
   }
 
-  /**
-   * A solved lattice.
-   *
-   * @param lattice the lattice
-   * @param stays what its placements cost, figures and pins included
-   * @param models how figures are taken elsewhere
-   */
-  record Solution(Lattice lattice, double[][] stays, FigureModels models) {}
-
   /** Solves with pins; the lattice has a plan. */
-  Solution solve(List<Pin> pins) throws PinConflictException {
-    double[][] pinned = pinned(pins);
-    Lattice free = new Lattice(layers, joints, pinned);
-    if (Double.isInfinite(free.least())) {
+  Lattice solve(List<Pin> pins) throws PinConflictException {
+    Lattice lattice = new Lattice(layers, joints, pinned(pins));
+    if (Double.isInfinite(lattice.least())) {
       throw new PinConflict(this, pins).blame();
     }
-    FigureModels models = new FigureModels(figures, placements(free.path()));
-    if (figures.isEmpty()) {
-      return new Solution(free, pinned, models);
-    }
-    double[][] withFigures = withFigures(pinned, models);
-    return new Solution(new Lattice(layers, joints, withFigures), withFigures, models);
+    return lattice;
   }
 
   private double[][] pinned(List<Pin> pins) {
@@ -170,7 +160,7 @@ public final class PreparedPassage {
     return pinned;
   }
 
-  private double[][] withFigures(double[][] before, FigureModels models) {
+  private double[][] withFigures(double[][] before) {
     double[][] after = before.clone();
     for (int i = 0; i < after.length; i++) {
       if (models.of(i).isPresent()) {
@@ -217,6 +207,11 @@ public final class PreparedPassage {
 
   EffortModel model() {
     return model;
+  }
+
+  /** How figures are taken elsewhere. */
+  FigureModels models() {
+    return models;
   }
 
   List<PlayedNote> notes() {

@@ -1,0 +1,360 @@
+package app.fret.lefthand.effort;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.fret.instrument.Habits;
+import app.fret.instrument.Instruments;
+import app.fret.instrument.Player;
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Placements;
+import app.fret.score.Finger;
+import app.fret.score.SoundingPitch;
+import app.fret.score.WrittenPitch;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.function.Predicate;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Terms about colour, the shape of the hand, and going away and coming back. */
+class ColourAndHandTermsTest {
+  private static final Player VIOLIN = Player.of("", Instruments.named("violin"));
+  private static final Player CELLO = Player.of("", Instruments.named("cello"));
+  private static final Player BASS = Player.of("", Instruments.named("bass"));
+  private static final Moment SLOW = Moment.of(1);
+  private static final Moment FAST = Moment.of(0.1);
+
+  private static Placement way(
+      Player player, String sounding, int base, Predicate<Placement> wanted) {
+    List<SoundingPitch> chord =
+        Arrays.stream(sounding.split("\\+"))
+            .map(n -> new SoundingPitch(WrittenPitch.parse(n).semitone()))
+            .toList();
+    return new Placements(player)
+        .of(chord).stream().filter(p -> p.base() == base).filter(wanted).findFirst().orElseThrow();
+  }
+
+  private static Placement way(
+      Player player, String sounding, int base, int string, Finger finger) {
+    return way(
+        player,
+        sounding,
+        base,
+        p -> p.top().string() == string && p.top().finger() == finger && !p.top().isHarmonic());
+  }
+
+  private static <T extends EffortTerm> T term(Player player, Class<T> kind, String name) {
+    return EffortTerms.of(player).stream()
+        .filter(t -> t.name().equals(name))
+        .map(kind::cast)
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private static double place(Player player, String name, Moment moment, Placement at) {
+    return term(player, PlaceTerm.class, name).effort(moment, at);
+  }
+
+  private static double move(
+      Player player, String name, Moment moment, Placement from, Placement to) {
+    return term(player, MoveTerm.class, name).effort(moment, from, to);
+  }
+
+  private static double turn(Player player, String name, Moment moment, Trail before, Turn now) {
+    return term(player, TurnTerm.class, name).effort(moment, before, now);
+  }
+
+  private static Turn turn(int from, int travel, int to) {
+    return new Turn(new Trail(from, travel), to, false, false, false);
+  }
+
+  @Test
+  void leavingAPositionForOneNoteIsBadTheMoreTheFaster() {
+    Turn back = turn(1, -1, 1);
+    double slow = turn(VIOLIN, "staying-put", SLOW, new Trail(1, 1), back);
+    assertThat(slow).isPositive();
+    assertThat(turn(VIOLIN, "staying-put", FAST, new Trail(1, 1), back)).isGreaterThan(slow);
+    assertThat(turn(VIOLIN, "staying-put", FAST, new Trail(1, -1), back)).isZero();
+    assertThat(turn(VIOLIN, "staying-put", FAST, new Trail(1, 0), back)).isZero();
+  }
+
+  @Test
+  void hoppingToAStringForOneNoteCostsMostOverAString() {
+    double beside = turn(VIOLIN, "string-hop", FAST, new Trail(2, 0), turn(3, 0, 2));
+    assertThat(beside).isPositive();
+    assertThat(turn(VIOLIN, "string-hop", FAST, new Trail(2, 0), turn(4, 0, 2)))
+        .isGreaterThan(beside);
+    assertThat(turn(VIOLIN, "string-hop", FAST, new Trail(2, 0), turn(3, 0, 4))).isZero();
+  }
+
+  @Test
+  void aLoneTopStringNoteSticksOutMostInPiano() {
+    Turn back = turn(1, 0, 2);
+    double loud = turn(VIOLIN, "lone-note", SLOW, new Trail(2, 0), back);
+    assertThat(loud).isPositive();
+    assertThat(turn(VIOLIN, "lone-note", SLOW.withLoudness(3), new Trail(2, 0), back))
+        .isGreaterThan(loud);
+    assertThat(turn(VIOLIN, "lone-note", SLOW, new Trail(3, 0), turn(2, 0, 3))).isZero();
+    Turn overOpen = new Turn(new Trail(2, 0), 3, true, false, false);
+    assertThat(turn(VIOLIN, "lone-note", SLOW, new Trail(3, 0), overOpen)).isPositive();
+  }
+
+  @Test
+  void aFingerThatStayedAndIsUsedAgainIsAGain() {
+    Turn again = new Turn(new Trail(2, 0), 2, false, true, false);
+    Moment returns = FAST.with(Moment.Sign.RETURNS);
+    assertThat(turn(VIOLIN, "keep-down", returns, new Trail(2, 0), again)).isNegative();
+    assertThat(turn(VIOLIN, "keep-down", FAST, new Trail(2, 0), again)).isZero();
+    assertThat(turn(VIOLIN, "keep-down", returns, new Trail(2, 1), again)).isZero();
+  }
+
+  @Test
+  void aFingerStaysOnlyWhereNoLowerFingerNeedsItsString() {
+    EffortModel model = new EffortModel(VIOLIN, Profiles.named("secure"));
+    Placement second = way(VIOLIN, "C5", 2, 2, Finger.SECOND);
+    Placement third = way(VIOLIN, "D5", 2, 2, Finger.THIRD);
+    assertThat(model.turnOf(third, second).fingerStays()).isTrue();
+    assertThat(model.turnOf(second, third).fingerStays()).isFalse();
+  }
+
+  /** From the open bass string the octave splits into three lengths of 175 mm (just ratios). */
+  @Test
+  void equalTravelCountsOnTheBassOnly() {
+    Turn equal = turn(2, 180, 2);
+    assertThat(turn(BASS, "equal-travel", SLOW, new Trail(2, 180), equal)).isNegative();
+    assertThat(turn(BASS, "equal-travel", SLOW, new Trail(2, 150), equal)).isZero();
+    assertThat(turn(CELLO, "equal-travel", SLOW, new Trail(2, 180), equal)).isZero();
+  }
+
+  @Test
+  void weakPairsGoingBackAndForthAreWorseThanPassingOnce() {
+    Turn weak = new Turn(new Trail(2, 0), 2, false, false, true);
+    Moment returns = FAST.with(Moment.Sign.RETURNS);
+    assertThat(turn(BASS, "alternation", returns, new Trail(2, 0), weak)).isPositive();
+    assertThat(turn(BASS, "alternation", FAST, new Trail(2, 0), weak)).isZero();
+    Placement second = way(BASS, "B1", 1, 3, Finger.SECOND);
+    Placement fourth = way(BASS, "C2", 1, 3, Finger.FOURTH);
+    assertThat(move(BASS, "weak-pair", FAST, second, fourth)).isPositive();
+    assertThat(move(BASS, "weak-pair", SLOW, second, fourth)).isZero();
+  }
+
+  @Test
+  void changingTheStringInASlurChangesTheColour() {
+    Placement onA = way(VIOLIN, "D5", 2, 2, Finger.THIRD);
+    Placement onE = way(VIOLIN, "F#5", 2, 1, Finger.FIRST);
+    Moment slurred = SLOW.with(Moment.Sign.SLURRED);
+    double inPhrase = move(VIOLIN, "colour", SLOW, onA, onE);
+    assertThat(inPhrase).isPositive();
+    assertThat(move(VIOLIN, "colour", slurred, onA, onE)).isGreaterThan(inPhrase);
+    assertThat(move(VIOLIN, "colour", SLOW.withSilence(1), onA, onE)).isZero();
+    assertThat(move(VIOLIN, "colour", FAST, onA, onE)).isZero();
+  }
+
+  @Test
+  void loudFastMusicSpeaksBestOnTheUpperString() {
+    Placement onE = way(VIOLIN, "A5", 2, 1, Finger.THIRD);
+    Placement onA = way(VIOLIN, "A5", 9, 2, Finger.SECOND);
+    Moment loud = FAST.withLoudness(8);
+    assertThat(place(VIOLIN, "response", loud, onE)).isZero();
+    assertThat(place(VIOLIN, "response", loud, onA))
+        .isGreaterThan(place(VIOLIN, "response", SLOW, onA));
+  }
+
+  @Test
+  void openingTheHandCostsLessThanSettingTheThumb() {
+    Placement closed = way(CELLO, "B3", 2, p -> p.frame().name().equals("closed"));
+    Placement open =
+        way(
+            CELLO,
+            "D#4",
+            2,
+            p -> p.frame().name().equals("extended-forward") && p.top().string() == 1);
+    Placement upper = way(CELLO, "B4", 14, 1, Finger.FIRST);
+    Placement thumb = way(CELLO, "B4", 12, 1, Finger.FIRST);
+    double opened = move(CELLO, "prepared-frame", SLOW, closed, open);
+    assertThat(opened).isPositive();
+    assertThat(move(CELLO, "prepared-frame", SLOW, upper, thumb)).isGreaterThan(opened);
+    assertThat(move(CELLO, "prepared-frame", SLOW, thumb, thumb)).isZero();
+  }
+
+  @Test
+  void aThumbFrameIsKeptAcrossStrings() {
+    Placement major = way(CELLO, "C#5", 12, p -> p.frame().name().equals("thumb-major"));
+    Placement minor = way(CELLO, "F4", 12, p -> p.frame().name().equals("thumb-minor"));
+    assertThat(move(CELLO, "prepared-frame", FAST, major, minor)).isPositive();
+  }
+
+  @Test
+  void theThumbIsAtHomeFromTheOctaveUp() {
+    double high = place(CELLO, "thumb", SLOW, way(CELLO, "A4", 12, 1, Finger.THUMB));
+    assertThat(place(CELLO, "thumb", SLOW, way(CELLO, "E4", 7, 1, Finger.THUMB)))
+        .isGreaterThan(high);
+    assertThat(place(CELLO, "thumb", SLOW, way(CELLO, "B4", 14, 1, Finger.FIRST))).isPositive();
+    assertThat(place(CELLO, "thumb", SLOW, way(CELLO, "B3", 2, 1, Finger.FIRST))).isZero();
+  }
+
+  @Test
+  void crawlingReplacesTheShiftHighOnTheCello() {
+    Placement first = way(CELLO, "F#4", 9, 1, Finger.FIRST);
+    Placement third =
+        way(
+            CELLO,
+            "A4",
+            10,
+            p -> p.frame().name().equals("upper") && p.top().finger() == Finger.SECOND);
+    assertThat(move(CELLO, "crawl", SLOW, first, third)).isPositive();
+    assertThat(move(CELLO, "shift", SLOW, first, third)).isZero();
+    Player never = CELLO.withHabits(Habits.USUAL.withCrawl(false));
+    assertThat(move(never, "crawl", SLOW, first, third)).isZero();
+    assertThat(move(never, "shift", SLOW, first, third)).isPositive();
+  }
+
+  @Test
+  void theSchoolDecidesBetweenReachingAndMoving() {
+    Placement reach =
+        way(VIOLIN, "F5", 2, p -> p.top().string() == 2 && p.top().finger() == Finger.FOURTH);
+    Placement rest = way(VIOLIN, "D5", 2, 2, Finger.THIRD);
+    Player reaching = VIOLIN.withHabits(Habits.USUAL.withReach(Habits.Reach.REACH));
+    Player moving = VIOLIN.withHabits(Habits.USUAL.withReach(Habits.Reach.MOVE));
+    assertThat(place(reaching, "reach-school", SLOW, reach)).isNegative();
+    assertThat(place(moving, "reach-school", SLOW, reach)).isPositive();
+    assertThat(place(VIOLIN, "reach-school", SLOW, reach)).isZero();
+    assertThat(place(moving, "reach-school", SLOW, rest)).isZero();
+    Placement back = way(VIOLIN, "Bb4", 2, 2, Finger.FIRST);
+    assertThat(place(VIOLIN, "reach-school", FAST, back)).isPositive();
+  }
+
+  @Test
+  void aFingerReadyOnTheNextStringIsAGain() {
+    Placement onD = way(VIOLIN, "F#4", 2, 3, Finger.SECOND);
+    Placement onA = way(VIOLIN, "D5", 2, 2, Finger.THIRD);
+    assertThat(move(VIOLIN, "placed-ahead", FAST, onD, onA)).isNegative();
+    Placement sameFinger = way(VIOLIN, "C5", 2, 2, Finger.SECOND);
+    assertThat(move(VIOLIN, "placed-ahead", FAST, onD, sameFinger)).isZero();
+  }
+
+  @Test
+  void loudNotesOnInnerStringsCatchTheirNeighbours() {
+    Moment loud = SLOW.withLoudness(8);
+    Placement inner = way(VIOLIN, "D5", 2, 2, Finger.THIRD);
+    assertThat(place(VIOLIN, "neighbours", loud, inner)).isPositive();
+    assertThat(place(VIOLIN, "neighbours", SLOW, inner)).isZero();
+    assertThat(place(VIOLIN, "neighbours", loud, way(VIOLIN, "A5", 2, 1, Finger.THIRD))).isZero();
+  }
+
+  @Test
+  void pluckedNotesLikeLongStrings() {
+    Moment plucked = SLOW.with(Moment.Sign.PLUCKED);
+    Placement high = way(VIOLIN, "C6", 5, 1, Finger.THIRD);
+    assertThat(place(VIOLIN, "plucked", plucked, high)).isPositive();
+    assertThat(place(VIOLIN, "plucked", SLOW, high)).isZero();
+    Placement chord = way(VIOLIN, "C4+A4+F5", 2, p -> p.pressed() == 3);
+    assertThat(place(VIOLIN, "plucked", plucked, chord)).isGreaterThan(0.3);
+  }
+
+  @Test
+  void aGraceNoteLiesUnderTheHandOfItsNote() {
+    Moment afterGrace = FAST.with(Moment.Sign.AFTER_GRACE);
+    Placement grace = way(VIOLIN, "E5", 2, 2, Finger.FOURTH);
+    Placement near = way(VIOLIN, "D5", 2, 2, Finger.THIRD);
+    Placement shifted = way(VIOLIN, "D5", 5, 2, Finger.FIRST);
+    assertThat(move(VIOLIN, "grace", afterGrace, grace, near)).isZero();
+    assertThat(move(VIOLIN, "grace", afterGrace, grace, shifted)).isGreaterThan(0.5);
+    assertThat(move(VIOLIN, "grace", FAST, grace, shifted)).isZero();
+  }
+
+  @Test
+  void harmonicsAreTakenWhereThePartAsks() {
+    Placement harmonic = way(VIOLIN, "A5", 7, Placement::onlyTouches);
+    double unasked = place(VIOLIN, "harmonic", SLOW, harmonic);
+    assertThat(unasked).isGreaterThan(0.3);
+    assertThat(place(VIOLIN, "harmonic", SLOW.with(Moment.Sign.HARMONIC), harmonic))
+        .isLessThan(0.15);
+    assertThat(place(VIOLIN, "harmonic", SLOW, way(VIOLIN, "A5", 2, 1, Finger.THIRD))).isZero();
+  }
+
+  @Test
+  void aLandingThatAnOpenStringChecksIsSurer() {
+    Placement first = way(VIOLIN, "D5", 2, 2, Finger.THIRD);
+    Placement octave = way(VIOLIN, "A5", 10, 2, Finger.SECOND);
+    Placement between = way(VIOLIN, "Bb5", 10, 2, Finger.THIRD);
+    assertThat(move(VIOLIN, "check", SLOW, first, octave)).isNegative();
+    assertThat(move(VIOLIN, "check", SLOW, first, between)).isZero();
+  }
+
+  @Test
+  void figuresThatComeBackTakeTheSameFingers() {
+    SequenceTerm term = (SequenceTerm) term(VIOLIN, FigureTerm.class, "sequence");
+    Placement second = way(VIOLIN, "C5", 2, 2, Finger.SECOND);
+    Placement first = way(VIOLIN, "C5", 3, 2, Finger.FIRST);
+    Placement onD = way(VIOLIN, "C5", 7, 3, Finger.SECOND);
+    assertThat(term.effort(second, second, true)).isZero();
+    assertThat(term.effort(first, second, true)).isPositive();
+    assertThat(term.effort(onD, second, true)).isPositive();
+    assertThat(term.effort(onD, second, false)).as("only repeats keep the string").isZero();
+  }
+
+  @Test
+  void printedFingersCountEachSignNotKept() {
+    Placement second = way(VIOLIN, "C5", 2, 2, Finger.SECOND);
+    Moment.Printed print = new Moment.Printed(Optional.of(Finger.FIRST), OptionalInt.of(3));
+    Moment moment =
+        new Moment(
+            1, 1, 0, 6, Moment.Signs.NONE, List.of(WrittenPitch.parse("C5")), List.of(print));
+    assertThat(place(VIOLIN, "printed", moment, second)).isEqualTo(2);
+    assertThat(place(VIOLIN, "printed", SLOW, second)).isZero();
+  }
+
+  @Test
+  void crookedDoubleStopsCostMoreThanStraightOnes() {
+    Placement straight = way(VIOLIN, "E4+C5", 2, p -> p.top().finger() == Finger.SECOND);
+    Placement crooked = way(VIOLIN, "F4+B4", 2, p -> p.bottom().finger() == Finger.SECOND);
+    assertThat(place(VIOLIN, "double-stop", SLOW, crooked))
+        .isGreaterThan(place(VIOLIN, "double-stop", SLOW, straight));
+  }
+
+  @Test
+  void theFourthFingerIsBackedOnTheBass() {
+    Placement fourth = way(BASS, "C2", 1, 3, Finger.FOURTH);
+    assertThat(place(BASS, "finger-strength", SLOW, fourth)).isZero();
+    Placement onViolin = way(VIOLIN, "E5", 2, 2, Finger.FOURTH);
+    assertThat(place(VIOLIN, "finger-strength", SLOW, onViolin)).isPositive();
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"violin", "viola", "cello", "bass"})
+  void noTermIsSilentAboutWhatItSaysItCannotSpeakOf(String instrument) {
+    Player player = Player.of("", Instruments.named(instrument));
+    int low = player.instrument().open(1).midi();
+    Placements placements = new Placements(player);
+    List<Placement> from = placements.of(List.of(new SoundingPitch(low + 3)));
+    List<Placement> to = placements.of(List.of(new SoundingPitch(low + 5)));
+    Moment moment = FAST.with(Moment.Sign.SLURRED);
+    for (EffortTerm term : EffortTerms.of(player)) {
+      if (term instanceof MoveTerm move) {
+        for (Placement one : from) {
+          for (Placement other : to) {
+            boolean travels = one.hand() != other.hand();
+            boolean crosses = one.top().string() != other.top().string();
+            if (!move.canSpeak(moment, travels, crosses)) {
+              assertThat(move.effort(moment, one, other)).as(term.name()).isZero();
+            }
+          }
+        }
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource({"secure", "even-colour", "singing", "brilliant", "still-hand", "as-printed"})
+  void everyProfileWeighsTermsThereAre(String name) {
+    Profile profile = Profiles.named(name);
+    List<String> names = EffortTerms.of(VIOLIN).stream().map(EffortTerm::name).toList();
+    assertThat(names).containsAll(profile.weights().keySet());
+    assertThat(profile.label()).isNotBlank().doesNotContain("-");
+  }
+}

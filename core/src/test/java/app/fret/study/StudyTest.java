@@ -8,10 +8,12 @@ import app.fret.instrument.Instruments;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
 import app.fret.instrument.Spelling;
+import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.Pin;
 import app.fret.lefthand.PinConflictException;
 import app.fret.score.BeatUnit;
 import app.fret.score.BowDirection;
+import app.fret.score.Event;
 import app.fret.score.Finger;
 import app.fret.score.Key;
 import app.fret.score.Note;
@@ -24,6 +26,7 @@ import app.fret.testing.Music;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -52,6 +55,46 @@ class StudyTest {
     assertThatThrownBy(() -> study("D5/1 | C3/1"))
         .isInstanceOf(OutOfRangeException.class)
         .hasMessageContaining("bar 2");
+  }
+
+  @Test
+  void newChoicesGiveTheStudyTheyWouldGiveFromTheStart()
+      throws OutOfRangeException, PinConflictException {
+    Study first = study("B4/4 C5/4 D5/4 E5/4 | F5/1");
+    Choices pinned = choices.withPin(Pin.finger(3, Finger.OPEN));
+    Study quick = first.with(pinned);
+    Study anew = Study.of(first.passage(), player, pinned);
+    assertThat(quick.leftHand()).isEqualTo(anew.leftHand());
+    Choices slower = choices.withTarget(new Tempo(BeatUnit.QUARTER, 44));
+    assertThat(first.with(slower).practice())
+        .isEqualTo(Study.of(first.passage(), player, slower).practice());
+  }
+
+  @Test
+  void otherPlansAreNamedByWhatSetsThemApart() throws OutOfRangeException, PinConflictException {
+    Study study = study("B4/8 C5/8 D5/8 E5/8 F5/8 G5/8 A5/8 B5/8 | C6/2 A5/2");
+    for (LeftHandPlan other : study.differentPlans(2)) {
+      assertThat(PlanNames.of(study.leftHand(), other))
+          .matches(
+              "Fewer shifts|Fewer crossings|More on string I+V?|.*er position|Other positions");
+    }
+    assertThat(study.differentPlans(0)).isEmpty();
+  }
+
+  @Test
+  void printedFingersArePlannedBesideTheBestOnes()
+      throws OutOfRangeException, PinConflictException {
+    Passage plain = Music.passage("B4/4 C5/4 D5/4 E5/4");
+    List<Event> events = new ArrayList<>(plain.events());
+    Sounding second = (Sounding) events.get(1);
+    Note printed =
+        second.notes().get(0).withFingering(Optional.of(Finger.FIRST), OptionalInt.empty());
+    events.set(1, second.withNotes(List.of(printed)));
+    Study study = Study.of(plain.withEvents(events), player, choices);
+    LeftHandPlan asPrinted = study.asPrinted().orElseThrow();
+    assertThat(asPrinted.notes().get(1).placement().top().finger()).isEqualTo(Finger.FIRST);
+    assertThat(asPrinted.effort()).isGreaterThan(study.leftHand().effort());
+    assertThat(study("B4/4 C5/4 D5/4 E5/4").asPrinted()).isEmpty();
   }
 
   @Test

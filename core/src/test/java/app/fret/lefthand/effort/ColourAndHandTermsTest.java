@@ -278,6 +278,18 @@ class ColourAndHandTermsTest {
   }
 
   @Test
+  void aHarmonicLetsTheHandTravelUnheardAndIsEasierToLandOn() {
+    Placement stopped = way(VIOLIN, "A5", 7, 2, Finger.FOURTH);
+    Placement harmonic =
+        way(VIOLIN, "A5", 7, p -> p.onlyTouches() && p.top().finger() == Finger.FOURTH);
+    Placement low = way(VIOLIN, "D5", 2, 2, Finger.THIRD);
+    assertThat(move(VIOLIN, "shift", FAST, harmonic, low))
+        .isLessThan(move(VIOLIN, "shift", FAST, stopped, low) / 2);
+    assertThat(move(VIOLIN, "shift", FAST, low, harmonic))
+        .isLessThan(move(VIOLIN, "shift", FAST, low, stopped));
+  }
+
+  @Test
   void aLandingThatAnOpenStringChecksIsSurer() {
     Placement first = way(VIOLIN, "D5", 2, 2, Finger.THIRD);
     Placement octave = way(VIOLIN, "A5", 10, 2, Finger.SECOND);

@@ -45,6 +45,8 @@ public record HandFrame(
     ORDINARY,
     /** Out of the hand at rest; costs by its millimetres. */
     EXTENDED,
+    /** So far out that players are warned of it. */
+    CAUTION,
     /** The hand leans over on its thumb: for a single note, out of reach of the others. */
     PIVOT,
     /** Only when another finger holds a note at the same time. */
@@ -67,5 +69,15 @@ public record HandFrame(
   /** The places this finger may take; empty when the shape does not use it. */
   public List<Reach> of(Finger finger) {
     return reaches.getOrDefault(finger, List.of());
+  }
+
+  /** Semitones from the base to the furthest place a finger has without a reach. */
+  public int ordinarySemitones() {
+    return reaches.values().stream()
+        .flatMap(List::stream)
+        .filter(r -> r.use() == Use.ORDINARY)
+        .mapToInt(Reach::offset)
+        .max()
+        .orElse(0);
   }
 }

@@ -18,6 +18,7 @@ import java.util.OptionalInt;
  * @param comparesTravel whether equal distances in mm make successive shifts easier
  * @param highestUnaskedHarmonic highest natural harmonic that is usual where the part asks for
  *     none, 2 for the octave
+ * @param unaskedHarmonicEffort effort of a harmonic where the part asks for none
  * @param octaveHarmonicFingers fingers usual for the octave harmonic, the likeliest first
  */
 public record Handling(
@@ -29,6 +30,7 @@ public record Handling(
     boolean lettersHaveFingers,
     boolean comparesTravel,
     int highestUnaskedHarmonic,
+    double unaskedHarmonicEffort,
     List<Finger> octaveHarmonicFingers) {
   public Handling {
     octaveHarmonicFingers = List.copyOf(octaveHarmonicFingers);

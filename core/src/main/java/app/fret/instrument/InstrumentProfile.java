@@ -154,6 +154,7 @@ final class InstrumentProfile {
         Boolean.parseBoolean(table.getProperty("letter-fingers")),
         Boolean.parseBoolean(table.getProperty("compares-travel")),
         integer("highest-unasked-harmonic"),
+        number("unasked-harmonic-effort"),
         words("harmonic-fingers").stream().map(Finger::ofSign).toList());
   }
 

@@ -22,6 +22,12 @@ import org.apache.commons.numbers.fraction.Fraction;
 final class Figures {
   private static final int FEWEST_NOTES = 3;
 
+  /** Pairs of notes are a figure only where so many leaps follow each other, as in broken octaves. */
+  private static final int FEWEST_PAIRS = 3;
+
+  /** Letter steps of a leap: a fifth. */
+  private static final int LEAP_STEPS = 4;
+
   private final Passage passage;
   private final List<PlayedNote> notes;
   private final boolean[] taken;
@@ -52,17 +58,18 @@ final class Figures {
   /** The figures of a passage. */
   static List<Family> of(Passage passage, List<PlayedNote> notes) {
     Figures figures = new Figures(passage, notes);
-    List<Span> bars = figures.groups(false);
-    List<Span> beats = figures.groups(true);
+    List<Span> bars = figures.groups(false, FEWEST_NOTES);
+    List<Span> beats = figures.groups(true, FEWEST_NOTES);
     figures.addRepeats(bars);
-    figures.addSequences(bars);
+    figures.addSequences(bars, 2);
     figures.addRepeats(beats);
-    figures.addSequences(beats);
+    figures.addSequences(beats, 2);
+    figures.addSequences(figures.leaps(figures.groups(true, 2)), FEWEST_PAIRS);
     return List.copyOf(figures.families);
   }
 
   /** Runs of notes in one bar, or in one beat of it. */
-  private List<Span> groups(boolean byBeat) {
+  private List<Span> groups(boolean byBeat, int fewest) {
     List<Span> groups = new ArrayList<>();
     int first = 0;
     for (int i = 1; i <= notes.size(); i++) {
@@ -71,13 +78,23 @@ final class Figures {
               || notes.get(i).bar() != notes.get(first).bar()
               || (byBeat && beat(i) != beat(first));
       if (ends) {
-        if (i - first >= FEWEST_NOTES) {
+        if (i - first >= fewest) {
           groups.add(new Span(first, i - 1));
         }
         first = i;
       }
     }
     return groups;
+  }
+
+  private List<Span> leaps(List<Span> groups) {
+    return groups.stream().filter(g -> g.last() - g.first() == 1 && isLeap(g)).toList();
+  }
+
+  private boolean isLeap(Span pair) {
+    int from = notes.get(pair.first()).notes().get(0).written().staffStep();
+    int to = notes.get(pair.last()).notes().get(0).written().staffStep();
+    return Math.abs(to - from) >= LEAP_STEPS;
   }
 
   private int beat(int note) {
@@ -105,7 +122,7 @@ final class Figures {
     alike.values().stream().filter(s -> s.size() > 1).forEach(s -> add(s, true));
   }
 
-  private void addSequences(List<Span> groups) {
+  private void addSequences(List<Span> groups, int fewest) {
     Map<Span, List<Sign>> signs = new HashMap<>();
     List<Span> run = new ArrayList<>();
     for (Span group : groups) {
@@ -115,18 +132,18 @@ final class Figures {
               && run.get(run.size() - 1).last() + 1 == group.first()
               && signs.get(run.get(0)).equals(signs.get(group));
       if (!isFree(group) || !follows) {
-        addIfMany(run);
+        addIfMany(run, fewest);
         run = new ArrayList<>();
       }
       if (isFree(group)) {
         run.add(group);
       }
     }
-    addIfMany(run);
+    addIfMany(run, fewest);
   }
 
-  private void addIfMany(List<Span> run) {
-    if (run.size() > 1) {
+  private void addIfMany(List<Span> run, int fewest) {
+    if (run.size() >= fewest) {
       add(run, false);
     }
   }

@@ -119,7 +119,8 @@ class PreparedPassageTest {
         new LeftHandPlanner(player("violin"), Profiles.named("even-colour"))
             .plan(Music.passage(music), TEMPO, List.of());
     LeftHandPlan weighed = secure.weighed(colour, List.of());
-    assertThat(weighed.effort()).isGreaterThanOrEqualTo(secure.plan(List.of()).effort());
+    double least = secure.plan(List.of()).effort();
+    assertThat(weighed.effort()).isGreaterThanOrEqualTo(least - 1e-9);
     assertThat(weighed.notes().get(0).placement()).isEqualTo(colour.notes().get(0).placement());
   }
 

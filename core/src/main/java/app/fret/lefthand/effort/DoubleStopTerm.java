@@ -1,9 +1,11 @@
 package app.fret.lefthand.effort;
 
+import app.fret.instrument.Instrument;
 import app.fret.instrument.Player;
 import app.fret.instrument.StringGeometry;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
+import app.fret.score.Finger;
 
 /**
  * What stopping several strings at once costs: each finger beyond the first, more for a bar and for
@@ -15,12 +17,22 @@ final class DoubleStopTerm implements PlaceTerm {
   private static final double PER_EXTRA_STOP = 0.15;
   private static final double PER_BAR = 0.30;
   private static final double CROOKED = 0.18;
+  private static final int NO_OCTAVE = Integer.MIN_VALUE;
   private static final double NARROW_MM = 30;
 
+  /** Octaves by 1-3 or 2-4 are a technique of their own. */
+  private static final double FINGERED_OCTAVE = 0.50;
+
   private final StringGeometry geometry;
+  private final int octaveSemitones;
 
   DoubleStopTerm(Player player) {
-    geometry = player.instrument().geometry();
+    Instrument instrument = player.instrument();
+    geometry = instrument.geometry();
+    octaveSemitones =
+        instrument.handling().lettersHaveFingers()
+            ? 12 - (instrument.open(1).midi() - instrument.open(2).midi())
+            : NO_OCTAVE;
   }
 
   @Override
@@ -51,7 +63,20 @@ final class DoubleStopTerm implements PlaceTerm {
     }
     return PER_EXTRA_STOP * Math.max(0, stopped - 1)
         + PER_BAR * (stopped - fingers)
-        + CROOKED * crookedPairs(at);
+        + CROOKED * crookedPairs(at)
+        + (isFingeredOctave(at) ? FINGERED_OCTAVE : 0);
+  }
+
+  /** Whether fingers other than first and fourth stop an octave on neighbouring strings. */
+  private boolean isFingeredOctave(Placement at) {
+    Stop low = at.bottom();
+    Stop high = at.top();
+    return at.stops().size() == 2
+        && low.isPressed()
+        && high.isPressed()
+        && high.string() == low.string() - 1
+        && high.semitone() - low.semitone() == octaveSemitones
+        && (low.finger() != Finger.FIRST || high.finger() != Finger.FOURTH);
   }
 
   private int crookedPairs(Placement at) {
@@ -76,6 +101,9 @@ final class DoubleStopTerm implements PlaceTerm {
 
   @Override
   public String reason(Moment moment, Placement at) {
+    if (isFingeredOctave(at)) {
+      return "An octave by other fingers than 1 and 4 is a technique of its own.";
+    }
     return crookedPairs(at) > 0
         ? "Two fingers stand crooked, the higher one on the lower string."
         : "Several strings are stopped at once.";

@@ -17,7 +17,7 @@ public final class EffortTerms {
     terms.add(new CrawlTerm(crawl));
     terms.add(new StayingPutTerm());
     terms.add(new EqualTravelTerm(player));
-    terms.add(new StringCrossingTerm());
+    terms.add(new StringCrossingTerm(player));
     terms.add(new StringHopTerm());
     terms.add(new PlacedAheadTerm());
     terms.add(new SameFingerTerm());
@@ -26,11 +26,13 @@ public final class EffortTerms {
     terms.add(new SequenceTerm());
     terms.add(new PreparedFrameTerm());
     terms.add(new StretchTerm(player));
+    terms.add(new SpreadTerm(player));
     terms.add(new ReachSchoolTerm(player));
     terms.add(new DoubleStopTerm(player));
     terms.add(new ColourTerm());
     terms.add(new LoneNoteTerm());
     terms.add(new OpenStringTerm());
+    terms.add(new OpenRingTerm());
     terms.add(new HarmonicTerm(player));
     terms.add(new ResponseTerm(player));
     terms.add(new NeighbourTerm(player));

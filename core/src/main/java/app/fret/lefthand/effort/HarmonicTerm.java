@@ -14,16 +14,17 @@ import java.util.List;
  * <p>Unit: points, and cents for a harmonic that sounds out of tune (common practice, no source).
  */
 final class HarmonicTerm implements PlaceTerm {
-  private static final double UNASKED = 0.35;
   private static final double LONG = 0.25;
   private static final double IN_SLUR = 0.10;
   private static final double PER_HIGHER_HARMONIC = 1.10;
   private static final double PER_CENT = 0.03;
   private static final double UNUSUAL_FINGER = 0.12;
 
+  private final double unasked;
   private final List<Finger> usual;
 
   HarmonicTerm(Player player) {
+    unasked = player.instrument().handling().unaskedHarmonicEffort();
     usual = player.instrument().handling().octaveHarmonicFingers();
   }
 
@@ -47,7 +48,7 @@ final class HarmonicTerm implements PlaceTerm {
     double effort = node.harmonic() == 2 ? fingerEffort(stop) : 0;
     effort += PER_HIGHER_HARMONIC * (node.harmonic() - 2) + PER_CENT * Math.abs(node.cents());
     if (!moment.is(Moment.Sign.HARMONIC)) {
-      effort += UNASKED + (moment.isLong() ? LONG : 0);
+      effort += unasked + (moment.isLong() ? LONG : 0);
       effort += moment.is(Moment.Sign.IN_SLUR) ? IN_SLUR : 0;
     }
     return effort;

@@ -10,7 +10,7 @@ import app.fret.lefthand.hand.Placement;
  * <p>Unit: points (common practice, no source).
  */
 final class LandmarkTerm implements PlaceTerm {
-  private static final double BETWEEN_LANDMARKS = 0.14;
+  private static final double BETWEEN_LANDMARKS = 0.09;
 
   private final Instrument instrument;
 

@@ -14,7 +14,7 @@ import app.fret.score.WrittenPitch;
  * silent for a part in another transposition than the instrument's own.
  */
 final class LetterNameTerm implements PlaceTerm {
-  private static final double PER_LETTER = 0.10;
+  private static final double PER_LETTER = 0.18;
   private static final int[] LOW = {0, 0, 1, 2, 2, 3, 3, 4, 5, 5, 6, 6};
   private static final int[] HIGH = {0, 1, 1, 2, 2, 3, 4, 4, 5, 5, 6, 6};
 

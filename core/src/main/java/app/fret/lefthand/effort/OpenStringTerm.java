@@ -4,13 +4,12 @@ import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 
 /**
- * Open strings: welcome in haste, unwanted where the note should vibrate, in a slow slur, and on
+ * Open strings where they are unwanted: where the note should vibrate, in a slow slur, and on
  * the top string in piano.
  *
  * <p>Unit: seconds that would have vibrated, and points (common practice, no source).
  */
 final class OpenStringTerm implements PlaceTerm {
-  private static final double WELCOME_IN_HASTE = -0.06;
   private static final double PER_SECOND_WITHOUT_VIBRATO = 0.80;
   private static final double LONGEST_COUNTED_SECONDS = 2;
   private static final double IN_SLOW_SLUR = 0.20;
@@ -38,7 +37,7 @@ final class OpenStringTerm implements PlaceTerm {
   }
 
   private static double ofString(Moment moment, Stop stop, boolean alone) {
-    double effort = WELCOME_IN_HASTE * moment.haste();
+    double effort = 0;
     if (moment.isLong() && alone) {
       double missed = moment.lengthSeconds() - Moment.VIBRATO_SECONDS;
       effort += PER_SECOND_WITHOUT_VIBRATO * Math.min(missed, LONGEST_COUNTED_SECONDS);
@@ -57,8 +56,6 @@ final class OpenStringTerm implements PlaceTerm {
     if (moment.isLong()) {
       return "The open string cannot vibrate on so long a note.";
     }
-    return effort(moment, at) < 0
-        ? "The open string speaks by itself in a fast place."
-        : "The open string stands out from the stopped notes.";
+    return "The open string stands out from the stopped notes.";
   }
 }

@@ -10,7 +10,7 @@ import app.fret.lefthand.hand.Placement;
  */
 final class ShiftKindTerm implements MoveTerm {
   private static final double INSIDE_SLUR = 0.25;
-  private static final double OFF_THE_BEAT = 0.15;
+  private static final double OFF_THE_BEAT = 0.22;
   private static final double SAME_FINGER = -0.15;
   private static final double HALF_STEP = -0.15;
   private static final double DOWN_ONTO_UPPER_FINGER = 0.25;

@@ -11,12 +11,14 @@ import java.util.Locale;
  * Shift distance and time: grows with the bits of the landing and with the hand speed it needs.
  *
  * <p>Unit: bits, times a pace that is 1 with all the time in the world, 2 at the speed the
- * instrument is usually shifted at and 3 at most. A rest, an open string, a harmonic or a repeated
+ * instrument is usually shifted at and 3 at most, and more the faster the notes, however short the
+ * way. A rest, an open string, a harmonic or a repeated
  * pitch lets the hand travel unheard and takes off most of it; a harmonic is easier to land on.
  */
 final class ShiftTerm implements MoveTerm {
-  private static final double FIXED = 0.40;
-  private static final double PER_BIT = 0.22;
+  private static final double FIXED = 0.10;
+  private static final double PER_BIT = 0.26;
+  private static final double IN_HASTE = 0.50;
   private static final double TOUCHED_SHARE = 0.70;
   private static final double MOST_EXTRA_PACE = 2;
   private static final double COVERED_SHARE = 0.35;
@@ -87,8 +89,8 @@ final class ShiftTerm implements MoveTerm {
     double usualSpeed = instrument.handling().shiftSpeedMmPerSecond();
     double pace = 1 + Math.min(MOST_EXTRA_PACE, speed / usualSpeed);
     double landing = to.onlyTouches() ? TOUCHED_SHARE : 1;
-    double effort = FIXED + PER_BIT * bits[start][end];
-    return effort * pace * landing * share(moment, from);
+    double effort = (FIXED + PER_BIT * bits[start][end]) * pace + IN_HASTE * moment.haste();
+    return effort * landing * share(moment, from);
   }
 
   private static double share(Moment moment, Placement from) {

@@ -2,12 +2,13 @@ package app.fret.lefthand.effort;
 
 /**
  * Staying put: to leave a position for one note and come back is bad, the more the faster the
- * notes.
+ * notes; and a hand that moves on before it has settled for a single note creeps.
  *
  * <p>Unit: points (common practice, no source).
  */
 final class StayingPutTerm implements TurnTerm {
   private static final double DETOUR = 0.25;
+  private static final double CREEPING = 0.20;
   private static final double IN_HASTE = 0.40;
 
   @Override
@@ -22,12 +23,17 @@ final class StayingPutTerm implements TurnTerm {
 
   @Override
   public double effort(Moment moment, Trail before, Turn now) {
-    boolean returns = Integer.signum(before.travel()) * Integer.signum(now.trail().travel()) < 0;
-    return returns && !moment.comesAfterRest() ? DETOUR + IN_HASTE * moment.haste() : 0;
+    int turned = Integer.signum(before.travel()) * Integer.signum(now.trail().travel());
+    if (turned == 0 || moment.comesAfterRest()) {
+      return 0;
+    }
+    return (turned < 0 ? DETOUR : CREEPING) + IN_HASTE * moment.haste();
   }
 
   @Override
   public String reason(Moment moment, Trail before, Turn now) {
-    return "The hand went away for one note and comes back.";
+    return Integer.signum(before.travel()) == Integer.signum(now.trail().travel())
+        ? "The hand moves on after a single note."
+        : "The hand went away for one note and comes back.";
   }
 }

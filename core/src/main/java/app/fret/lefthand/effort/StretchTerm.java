@@ -14,7 +14,10 @@ import java.util.Locale;
  */
 final class StretchTerm implements PlaceTerm {
   private static final double OUT_OF_FRAME = 0.35;
+  private static final double TO_BE_WARNED_OF = 1.20;
   private static final double DRAWN_BACK = 0.03;
+  private static final double DRAWN_BACK_IN_CHORD = 0.25;
+  private static final double OPENED_BACK = 0.12;
 
   private final double perMm;
 
@@ -34,25 +37,40 @@ final class StretchTerm implements PlaceTerm {
 
   @Override
   public double effort(Moment moment, Placement at) {
-    boolean outOfFrame = at.reachMm() > 0;
+    double outOfFrame = 0;
     double drawnBack = 0;
     for (Stop stop : at.stops()) {
       if (!stop.isOpen()) {
-        outOfFrame |= isOutOfFrame(at, stop);
-        drawnBack += stop.place() < at.hand() && !at.inThumbPosition() ? DRAWN_BACK : 0;
+        outOfFrame = Math.max(outOfFrame, outOfFrame(at, stop));
+        drawnBack += drawnBack(at, stop);
       }
     }
-    return perMm * at.reachMm() + drawnBack + (outOfFrame ? OUT_OF_FRAME : 0);
+    return perMm * at.reachMm() + drawnBack + outOfFrame;
   }
 
-  private static boolean isOutOfFrame(Placement at, Stop stop) {
+  /** A first finger below the hand: at no price in the frame of letters, opened in the others. */
+  private static double drawnBack(Placement at, Stop stop) {
+    if (stop.place() >= at.hand() || at.inThumbPosition()) {
+      return 0;
+    }
+    if (at.frame().anchor() != 0) {
+      return OPENED_BACK;
+    }
+    return at.isSingle() ? DRAWN_BACK : DRAWN_BACK_IN_CHORD;
+  }
+
+  private static double outOfFrame(Placement at, Stop stop) {
     int offset = stop.place() - at.base();
     for (HandFrame.Reach reach : at.frame().of(stop.finger())) {
       if (reach.offset() == offset) {
-        return reach.use() != HandFrame.Use.ORDINARY;
+        return switch (reach.use()) {
+          case ORDINARY -> 0;
+          case CAUTION -> TO_BE_WARNED_OF;
+          case EXTENDED, PIVOT, DOUBLE_STOP -> OUT_OF_FRAME;
+        };
       }
     }
-    return false;
+    return 0;
   }
 
   @Override

@@ -1,10 +1,13 @@
 package app.fret.lefthand.effort;
 
 import app.fret.instrument.Instrument;
+import app.fret.instrument.Player;
 import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Stop;
 
 /**
- * String crossing: each costs, more in haste and inside a slur, most when a string is skipped.
+ * String crossing: each costs, more in haste and inside a slur, more when a string is skipped, and
+ * most when it is skipped for an interval that lies on nearer strings.
  *
  * <p>Unit: strings crossed, weighed by haste (common practice, no source). Between chords the
  * nearest strings count.
@@ -15,6 +18,15 @@ final class StringCrossingTerm implements MoveTerm {
   private static final double IN_SLUR = 0.10;
   private static final double PER_STRING_SKIPPED = 0.10;
   private static final double SKIPPED_IN_HASTE = 0.25;
+  private static final double PER_SKIP_NOT_CALLED_FOR = 0.30;
+
+  private final Instrument instrument;
+  private final int stringsApart;
+
+  StringCrossingTerm(Player player) {
+    instrument = player.instrument();
+    stringsApart = instrument.open(1).midi() - instrument.open(2).midi();
+  }
 
   @Override
   public String name() {
@@ -41,7 +53,21 @@ final class StringCrossingTerm implements MoveTerm {
     if (moment.slurred()) {
       effort += IN_SLUR;
     }
-    return effort + (PER_STRING_SKIPPED + SKIPPED_IN_HASTE * moment.haste()) * (strings - 1);
+    double skipped = (PER_STRING_SKIPPED + SKIPPED_IN_HASTE * moment.haste()) * (strings - 1);
+    return effort + skipped + PER_SKIP_NOT_CALLED_FOR * notCalledFor(from, to, strings);
+  }
+
+  /** Strings crossed beyond those that an interval so wide lies apart. */
+  private int notCalledFor(Placement from, Placement to, int strings) {
+    if (strings == 1) {
+      return 0;
+    }
+    int interval = Math.abs(sounding(to.top()) - sounding(from.top()));
+    return Math.max(0, strings - Math.max(1, interval / stringsApart));
+  }
+
+  private int sounding(Stop stop) {
+    return instrument.open(stop.string()).midi() + stop.semitone();
   }
 
   /** Strings the bow has to change by, 0 when it can stay. */

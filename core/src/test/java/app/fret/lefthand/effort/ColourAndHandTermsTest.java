@@ -78,7 +78,8 @@ class ColourAndHandTermsTest {
     double slow = turn(VIOLIN, "staying-put", SLOW, new Trail(1, 1), back);
     assertThat(slow).isPositive();
     assertThat(turn(VIOLIN, "staying-put", FAST, new Trail(1, 1), back)).isGreaterThan(slow);
-    assertThat(turn(VIOLIN, "staying-put", FAST, new Trail(1, -1), back)).isZero();
+    double creeping = turn(VIOLIN, "staying-put", SLOW, new Trail(1, -1), back);
+    assertThat(creeping).isPositive().isLessThan(slow);
     assertThat(turn(VIOLIN, "staying-put", FAST, new Trail(1, 0), back)).isZero();
   }
 
@@ -275,6 +276,53 @@ class ColourAndHandTermsTest {
     assertThat(place(VIOLIN, "harmonic", SLOW.with(Moment.Sign.HARMONIC), harmonic))
         .isLessThan(0.15);
     assertThat(place(VIOLIN, "harmonic", SLOW, way(VIOLIN, "A5", 2, 1, Finger.THIRD))).isZero();
+  }
+
+  @Test
+  void fingersInARowThatStandWideApartCost() {
+    Placement third = way(CELLO, "F#3", 2, 2, Finger.THIRD);
+    Placement reaching = way(CELLO, "G#3", 2, p -> isReaching(p) && p.top().string() == 2);
+    Placement second = way(CELLO, "F3", 2, 2, Finger.SECOND);
+    assertThat(move(CELLO, "spread", SLOW, second, third)).isZero();
+    assertThat(move(CELLO, "spread", SLOW, third, reaching)).isPositive();
+    assertThat(move(CELLO, "spread", SLOW, reaching, third))
+        .isEqualTo(move(CELLO, "spread", SLOW, third, reaching));
+  }
+
+  private static boolean isReaching(Placement placement) {
+    return placement.frame().name().equals("closed") && placement.top().finger() == Finger.FOURTH;
+  }
+
+  @Test
+  void aReachPlayersAreWarnedOfCostsMoreThanItsMillimetres() {
+    Placement reach = way(CELLO, "G#4", 7, p -> isReaching(p) && p.top().string() == 1);
+    Placement warned = way(CELLO, "A4", 7, p -> isReaching(p) && p.top().semitone() == 12);
+    assertThat(place(CELLO, "stretch", SLOW, warned))
+        .isGreaterThan(place(CELLO, "stretch", SLOW, reach) + 0.5);
+  }
+
+  @Test
+  void anOctaveLiesOnFirstAndFourthFinger() {
+    double usual = octave(Finger.FIRST, Finger.FOURTH);
+    assertThat(octave(Finger.FIRST, Finger.THIRD)).isGreaterThan(usual + 0.3);
+    assertThat(octave(Finger.SECOND, Finger.FOURTH)).isGreaterThan(usual + 0.3);
+  }
+
+  private static double octave(Finger low, Finger high) {
+    int base = low == Finger.SECOND ? 4 : high == Finger.THIRD ? 6 : 5;
+    Placement octave =
+        way(
+            VIOLIN, "D5+D6", base, p -> p.bottom().finger() == low && p.top().finger() == high);
+    return place(VIOLIN, "double-stop", SLOW, octave);
+  }
+
+  @Test
+  void aSkippedStringCostsMostWhereTheIntervalLiesNearer() {
+    Placement low = way(VIOLIN, "B4", 5, 3, Finger.THIRD);
+    Placement octave = way(VIOLIN, "B5", 5, 1, Finger.SECOND);
+    Placement wide = way(VIOLIN, "D6", 5, 1, Finger.FOURTH);
+    assertThat(move(VIOLIN, "string-crossing", SLOW, low, octave))
+        .isGreaterThan(move(VIOLIN, "string-crossing", SLOW, low, wide) + 0.2);
   }
 
   @Test

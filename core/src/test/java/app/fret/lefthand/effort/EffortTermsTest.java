@@ -147,7 +147,7 @@ class EffortTermsTest {
   @Test
   void openStringsAreGoodInHasteAndBadOnLongNotes() {
     Placement open = all("A4").stream().filter(p -> !p.usesHand()).findFirst().orElseThrow();
-    assertThat(place("open-string", moment(0.1, false), open)).isNegative();
+    assertThat(place("open-ring", moment(0.1, false), open)).isNegative();
     assertThat(place("open-string", moment(1.5, false), open)).isPositive();
     assertThat(place("open-string", moment(1.5, false), way("A4", 2, 3, Finger.FOURTH))).isZero();
   }

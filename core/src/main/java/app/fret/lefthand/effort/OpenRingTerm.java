@@ -1,0 +1,45 @@
+package app.fret.lefthand.effort;
+
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Stop;
+
+/**
+ * Open strings where they are welcome: in fast and in loud places they speak and ring by
+ * themselves, while no finger has to fall.
+ *
+ * <p>Unit: haste, and points for a loud note (common practice, no source). Apart from what speaks
+ * against open strings, so that a profile may weigh one without the other.
+ */
+final class OpenRingTerm implements PlaceTerm {
+  private static final double IN_HASTE = -0.06;
+  private static final double LOUD = -0.03;
+
+  @Override
+  public String name() {
+    return "open-ring";
+  }
+
+  @Override
+  public String unit() {
+    return "haste";
+  }
+
+  @Override
+  public double effort(Moment moment, Placement at) {
+    double effort = 0;
+    for (int i = 0; i < at.stops().size(); i++) {
+      Stop stop = at.stops().get(i);
+      if (stop.isOpen()) {
+        effort += IN_HASTE * moment.haste() + (moment.isLoud() ? LOUD : 0);
+      }
+    }
+    return effort;
+  }
+
+  @Override
+  public String reason(Moment moment, Placement at) {
+    return moment.isLoud() && moment.haste() == 0
+        ? "The open string rings in a loud place."
+        : "The open string speaks by itself in a fast place.";
+  }
+}

@@ -20,7 +20,10 @@ import java.util.Optional;
 import java.util.Random;
 import org.apache.commons.numbers.fraction.Fraction;
 
-/** A wandering melody of sixteenths over the violin's first three octaves, the same every time. */
+/**
+ * A wandering melody of sixteenths over the violin's first three octaves, the same every time; with
+ * chords, every third note has a sixth, and every ninth a tenth too.
+ */
 final class Melody {
   private static final int LOWEST_STEP = 7 * 3 + Step.G.ordinal();
   private static final int STEPS = 20;
@@ -28,7 +31,32 @@ final class Melody {
 
   private Melody() {}
 
+  /** Single notes. */
   static Passage of(int notes) {
+    return make(notes, 0, false);
+  }
+
+  /**
+   * Every third note with a sixth, every ninth with a tenth too.
+   *
+   * @param stepsLower letter steps by which all lies lower
+   */
+  static Passage withChords(int notes, int stepsLower) {
+    return make(notes, stepsLower, true);
+  }
+
+  private static List<Note> heads(int index, int step, boolean chords) {
+    List<Note> heads = new ArrayList<>(List.of(Note.of(pitch(step))));
+    if (chords && index % 3 == 0) {
+      heads.add(Note.of(pitch(step + 5)));
+    }
+    if (chords && index % 9 == 0) {
+      heads.add(Note.of(pitch(step + 7 + 2)));
+    }
+    return heads;
+  }
+
+  private static Passage make(int notes, int stepsLower, boolean chords) {
     Random random = new Random(20261123);
     List<Bar> bars = new ArrayList<>();
     List<Event> events = new ArrayList<>();
@@ -43,7 +71,7 @@ final class Melody {
               sixteenth.length(),
               sixteenth,
               Sounding.Grace.NONE,
-              List.of(Note.of(pitch(LOWEST_STEP + step))),
+              heads(i, LOWEST_STEP - stepsLower + step, chords),
               Marks.NONE));
     }
     int barCount = (notes + PER_BAR - 1) / PER_BAR;

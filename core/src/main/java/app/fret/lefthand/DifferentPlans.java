@@ -96,7 +96,6 @@ final class DifferentPlans {
     }
 
     private void extend(int layer) {
-      Joints.Joint joint = joints.into(layer);
       int slotsBefore = slots(layer - 1);
       effortTo[layer] = new double[layers.get(layer).size() * slots(layer) * counts];
       cameFrom[layer] = new int[effortTo[layer].length];
@@ -113,12 +112,15 @@ final class DifferentPlans {
       Joints.Joint joint = joints.into(layer);
       int trail = joints.trailsInto(layer - 1)[slot];
       double[][] turnEfforts = joints.turnEfforts(layer);
-      for (int move = joint.movesFrom()[source]; move < joint.movesFrom()[source + 1]; move++) {
-        double turn = turnEfforts[joint.turns()[joint.runOf()[move]]][trail];
-        int target = joint.stateOf()[move] / joint.trails().length;
-        double effort = turn + joint.efforts()[move] + stays[layer][target];
-        if (effort < Double.POSITIVE_INFINITY) {
-          step(layer, target, from, joint.stateOf()[move] * counts, effort);
+      MoveShapes.Shape shape = joint.shape();
+      for (int run = shape.runsFrom()[source]; run < shape.runsFrom()[source + 1]; run++) {
+        double turn = turnEfforts[shape.turns()[run]][trail];
+        for (int move = shape.movesFrom()[run]; move < shape.movesFrom()[run + 1]; move++) {
+          int target = shape.target(move);
+          double effort = turn + joint.efforts()[move] + stays[layer][target];
+          if (effort < Double.POSITIVE_INFINITY) {
+            step(layer, target, from, shape.stateOf()[move] * counts, effort);
+          }
         }
       }
     }

@@ -22,7 +22,9 @@ import org.apache.commons.numbers.fraction.Fraction;
 final class Figures {
   private static final int FEWEST_NOTES = 3;
 
-  /** Pairs of notes are a figure only where so many leaps follow each other, as in broken octaves. */
+  /**
+   * Pairs of notes are a figure only where so many leaps follow each other, as in broken octaves.
+   */
   private static final int FEWEST_PAIRS = 3;
 
   /** Letter steps of a leap: a fifth. */

@@ -75,25 +75,40 @@ final class Lattice {
    * all of them; only before the rest are all states compared.
    */
   private void enter(int layer) {
+    // One long loop on locals: its body runs a thousand times a note.
     Joints.Joint joint = joints.into(layer);
+    int[] runsFrom = joint.shape().runsFrom();
+    int[] movesFrom = joint.shape().movesFrom();
+    int[] turns = joint.shape().turns();
+    int[] stateOf = joint.shape().stateOf();
+    double[] efforts = joint.efforts();
     double[][] turnEfforts = joints.turnEfforts(layer);
     int[] trails = joints.trailsInto(layer - 1);
     double[] before = effortTo[layer - 1];
-    double[] leastOfRun = new double[joint.turns().length];
-    int[] bestOfRun = new int[joint.turns().length];
-    for (int source = 0; source < layers.get(layer - 1).size(); source++) {
+    double[] here = effortTo[layer];
+    int[] from = cameFrom[layer];
+    for (int source = 0; source < runsFrom.length - 1; source++) {
       int first = source * trails.length;
       int least = leastFrom(before, first, first + trails.length);
-      for (int run = joint.runsFrom()[source]; run < joint.runsFrom()[source + 1]; run++) {
-        double[] row = turnEfforts[joint.turns()[run]];
-        bestOfRun[run] =
-            row[trails[least - first]] == row[row.length - 1]
+      int end = before[least] == Double.POSITIVE_INFINITY ? 0 : runsFrom[source + 1];
+      for (int run = runsFrom[source]; run < end; run++) {
+        double[] row = turnEfforts[turns[run]];
+        double leastTurn = row[row.length - 1];
+        int best =
+            row[trails[least - first]] == leastTurn
                 ? least
                 : bestBefore(before, first, trails, row);
-        leastOfRun[run] = before[bestOfRun[run]] + row[trails[bestOfRun[run] - first]];
+        double effortBefore = before[best] + row[trails[best - first]];
+        for (int move = movesFrom[run]; move < movesFrom[run + 1]; move++) {
+          double effort = effortBefore + efforts[move];
+          int state = stateOf[move];
+          if (effort < here[state]) {
+            here[state] = effort;
+            from[state] = best;
+          }
+        }
       }
     }
-    enter(layer, leastOfRun, bestOfRun);
   }
 
   private static int leastFrom(double[] efforts, int from, int to) {
@@ -117,24 +132,6 @@ final class Lattice {
     return best;
   }
 
-  /** Takes every move from the best state before its run. */
-  private void enter(int layer, double[] leastOfRun, int[] bestOfRun) {
-    Joints.Joint joint = joints.into(layer);
-    double[] here = effortTo[layer];
-    int[] from = cameFrom[layer];
-    int[] runOf = joint.runOf();
-    int[] stateOf = joint.stateOf();
-    double[] efforts = joint.efforts();
-    for (int move = 0; move < efforts.length; move++) {
-      double effort = leastOfRun[runOf[move]] + efforts[move];
-      int state = stateOf[move];
-      if (effort < here[state]) {
-        here[state] = effort;
-        from[state] = bestOfRun[runOf[move]];
-      }
-    }
-  }
-
   private void addStays(int layer) {
     double[] here = effortTo[layer];
     int slots = slots(layer);
@@ -154,37 +151,44 @@ final class Lattice {
 
   /** Works out the least effort from every state of a layer to the end, like {@link #enter}. */
   private void leave(int layer) {
-    Joints.Joint joint = joints.into(layer + 1);
+    MoveShapes.Shape shape = joints.into(layer + 1).shape();
     double[][] turnEfforts = joints.turnEfforts(layer + 1);
-    double[] after = leastAfterRuns(joint, onward(layer + 1));
+    double[] after = leastAfterRuns(joints.into(layer + 1), onward(layer + 1));
     int[] trails = joints.trailsInto(layer);
-    int sources = layers.get(layer).size();
-    for (int source = 0; source < sources; source++) {
-      int first = joint.runsFrom()[source];
-      int end = joint.runsFrom()[source + 1];
+    int[] runsFrom = shape.runsFrom();
+    int[] turns = shape.turns();
+    for (int source = 0; source < runsFrom.length - 1; source++) {
+      int first = runsFrom[source];
+      int end = runsFrom[source + 1];
       int best = first;
       double least = Double.POSITIVE_INFINITY;
       for (int run = first; run < end; run++) {
-        double[] row = turnEfforts[joint.turns()[run]];
-        if (after[run] + row[row.length - 1] < least) {
-          least = after[run] + row[row.length - 1];
+        double[] row = turnEfforts[turns[run]];
+        double effort = after[run] + row[row.length - 1];
+        if (effort < least) {
+          least = effort;
           best = run;
         }
       }
       for (int slot = 0; slot < trails.length; slot++) {
-        double[] row = first < end ? turnEfforts[joint.turns()[best]] : NO_TURN;
+        double[] row = first < end ? turnEfforts[shape.turns()[best]] : NO_TURN;
         boolean leastTurn = first < end && row[trails[slot]] == row[row.length - 1];
         effortFrom[layer][source * trails.length + slot] =
-            leastTurn ? least : leastOf(joint, first, end, after, turnEfforts, trails[slot]);
+            leastTurn ? least : leastOf(shape, first, end, after, turnEfforts, trails[slot]);
       }
     }
   }
 
   private static double leastOf(
-      Joints.Joint joint, int first, int end, double[] after, double[][] turnEfforts, int trail) {
+      MoveShapes.Shape shape,
+      int first,
+      int end,
+      double[] after,
+      double[][] turnEfforts,
+      int trail) {
     double least = Double.POSITIVE_INFINITY;
     for (int run = first; run < end; run++) {
-      least = Math.min(least, after[run] + turnEfforts[joint.turns()[run]][trail]);
+      least = Math.min(least, after[run] + turnEfforts[shape.turns()[run]][trail]);
     }
     return least;
   }
@@ -201,14 +205,18 @@ final class Lattice {
 
   /** Least effort from each run of moves to the end. */
   private static double[] leastAfterRuns(Joints.Joint joint, double[] onward) {
-    double[] after = new double[joint.turns().length];
-    Arrays.fill(after, Double.POSITIVE_INFINITY);
-    int[] runOf = joint.runOf();
-    int[] stateOf = joint.stateOf();
+    MoveShapes.Shape shape = joint.shape();
+    double[] after = new double[shape.turns().length];
+    int[] movesFrom = shape.movesFrom();
+    int[] stateOf = shape.stateOf();
     double[] efforts = joint.efforts();
-    for (int move = 0; move < efforts.length; move++) {
-      double effort = efforts[move] + onward[stateOf[move]];
-      after[runOf[move]] = Math.min(after[runOf[move]], effort);
+    for (int run = 0; run < after.length; run++) {
+      double least = Double.POSITIVE_INFINITY;
+      for (int move = movesFrom[run]; move < movesFrom[run + 1]; move++) {
+        double effort = efforts[move] + onward[stateOf[move]];
+        least = effort < least ? effort : least;
+      }
+      after[run] = least;
     }
     return after;
   }

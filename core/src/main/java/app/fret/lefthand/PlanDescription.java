@@ -12,7 +12,8 @@ import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -24,6 +25,7 @@ final class PlanDescription {
   private final PreparedPassage passage;
   private final Lattice lattice;
   private final EffortModel model;
+  private final Map<List<Placement>, int[]> waysOf = new IdentityHashMap<>();
 
   PlanDescription(PreparedPassage passage, Lattice lattice) {
     this.passage = passage;
@@ -72,19 +74,34 @@ final class PlanDescription {
 
   /** The cheapest placement for each other choice of strings and fingers. */
   private List<OtherWay> otherWays(int note, Placement chosen) {
-    Map<List<Stop>, OtherWay> ways = new LinkedHashMap<>();
     List<Placement> layer = passage.layers().get(note);
-    for (int p = 0; p < layer.size(); p++) {
-      Placement way = layer.get(p);
-      double extra = lattice.through(note, p) - lattice.least();
-      if (Double.isInfinite(extra) || way.stops().equals(chosen.stops())) {
-        continue;
+    int[] wayOf = waysOf.computeIfAbsent(layer, PlanDescription::ways);
+    OtherWay[] cheapest = new OtherWay[layer.size()];
+    for (int p = 0; p < wayOf.length; p++) {
+      double extra = Math.max(0, lattice.through(note, p) - lattice.least());
+      OtherWay known = cheapest[wayOf[p]];
+      if (extra < Double.POSITIVE_INFINITY && (known == null || extra < known.extraEffort())) {
+        cheapest[wayOf[p]] = new OtherWay(layer.get(p), extra);
       }
-      OtherWay candidate = new OtherWay(way, Math.max(0, extra));
-      ways.merge(way.stops(), candidate, (a, b) -> b.extraEffort() < a.extraEffort() ? b : a);
     }
-    return ways.values().stream()
-        .sorted(Comparator.comparingDouble(OtherWay::extraEffort))
-        .toList();
+    List<OtherWay> others = new ArrayList<>();
+    for (OtherWay way : cheapest) {
+      if (way != null && !way.placement().stops().equals(chosen.stops())) {
+        others.add(way);
+      }
+    }
+    others.sort(Comparator.comparingDouble(OtherWay::extraEffort));
+    return others;
+  }
+
+  /** For each placement the first one of its layer that has the same strings and fingers. */
+  private static int[] ways(List<Placement> layer) {
+    Map<List<Stop>, Integer> first = new HashMap<>();
+    int[] wayOf = new int[layer.size()];
+    for (int p = 0; p < wayOf.length; p++) {
+      Integer known = first.putIfAbsent(layer.get(p).stops(), p);
+      wayOf[p] = known == null ? p : known;
+    }
+    return wayOf;
   }
 }

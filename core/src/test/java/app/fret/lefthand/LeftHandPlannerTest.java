@@ -303,4 +303,19 @@ class LeftHandPlannerTest {
   void stringsAreNumberedFromTheHighest() throws PinConflictException {
     assertThat(strings(plan("G3/8 D4/8 A4/8 F#5/8 r/2"))).isEqualTo("4 3 2 1");
   }
+
+  @Test
+  void aChordNoHandCanHoldBetweenTwoNotesOfOneStringIsLeftOutAndSaidNothingOf()
+      throws PinConflictException {
+    Player player = Player.of("", Instruments.named("violin"));
+    LeftHandPlan plan =
+        new LeftHandPlanner(player, Profiles.named("even-colour"))
+            .plan(
+                Music.passage("B4/4 G3+C4/4 C5/4 D5/4"),
+                new Tempo(BeatUnit.QUARTER, 66),
+                List.of());
+    assertThat(plan.notes().get(1).placement().isLeftOut()).isTrue();
+    assertThat(plan.notes().get(2).reasons()).noneMatch(r -> r.text().contains("alone"));
+    assertThat(plan.notes().get(2).placement().isLeftOut()).isFalse();
+  }
 }

@@ -5,7 +5,10 @@ import app.fret.instrument.StringGeometry;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
 
 /**
  * The sum of all weighted effort terms for one player and profile.
@@ -25,6 +28,8 @@ public final class EffortModel {
   private final StringGeometry geometry;
   private final Weighted<PlaceTerm> places;
   private final Weighted<MoveTerm> moves;
+  private final Weighted<MoveTerm> steadyMoves;
+  private final Weighted<MoveTerm> beatMoves;
   private final Weighted<TurnTerm> turns;
   private final Weighted<FigureTerm> figures;
 
@@ -35,6 +40,14 @@ public final class EffortModel {
       List<T> terms =
           all.stream().filter(kind::isInstance).map(kind::cast).filter(profile::counts).toList();
       return new Weighted<>(terms, terms.stream().mapToDouble(profile::weight).toArray());
+    }
+
+    Weighted<T> only(Predicate<T> wanted) {
+      int[] kept =
+          IntStream.range(0, weights.length).filter(i -> wanted.test(terms.get(i))).toArray();
+      return new Weighted<>(
+          Arrays.stream(kept).mapToObj(terms::get).toList(),
+          Arrays.stream(kept).mapToDouble(i -> weights[i]).toArray());
     }
   }
 
@@ -55,6 +68,8 @@ public final class EffortModel {
     geometry = player.instrument().geometry();
     places = Weighted.of(PlaceTerm.class, all, profile);
     moves = Weighted.of(MoveTerm.class, all, profile);
+    steadyMoves = moves.only(t -> !t.looksAtBeats());
+    beatMoves = moves.only(MoveTerm::looksAtBeats);
     turns = Weighted.of(TurnTerm.class, all, profile);
     figures = Weighted.of(FigureTerm.class, all, profile);
   }
@@ -70,18 +85,25 @@ public final class EffortModel {
 
   /** Effort of the way between two placements; infinite when the hand cannot go it. */
   public double move(Moment moment, Placement from, Placement to) {
-    return movesAt(moment).move(from, to);
+    return MoveWeigher.canGo(from, to)
+        ? movesOffBeats(moment).effort(from, to) + movesAtBeats(moment).effort(from, to)
+        : Double.POSITIVE_INFINITY;
   }
 
-  /** Weighs many moves at one moment. */
-  public MoveWeigher movesAt(Moment moment) {
-    return new MoveWeigher(moment, moves.terms, moves.weights);
+  /** Weighs many moves at one moment, but for what depends on beats. */
+  public MoveWeigher movesOffBeats(Moment moment) {
+    return new MoveWeigher(moment, steadyMoves.terms, steadyMoves.weights);
+  }
+
+  /** What many moves at one moment cost more or less for where the beats are. */
+  public MoveWeigher movesAtBeats(Moment moment) {
+    return new MoveWeigher(moment, beatMoves.terms, beatMoves.weights);
   }
 
   /** Effort of a move after another; finite. */
   public double turn(Moment moment, Trail before, Turn now) {
     double sum = 0;
-    for (int i = 0; i < turns.weights.length; i++) {
+    for (int i = 0; i < turns.weights.length && !now.touchesLeftOut(); i++) {
       sum += turns.weights[i] * turns.terms.get(i).effort(moment, before, now);
     }
     return sum;
@@ -138,7 +160,7 @@ public final class EffortModel {
   }
 
   private static boolean fingerStays(Placement from, Placement to) {
-    if (!from.isSingle() || !to.isSingle()) {
+    if (!from.isSingle() || !to.isSingle() || from.hand() != to.hand()) {
       return false;
     }
     Stop over = from.top();
@@ -178,7 +200,7 @@ public final class EffortModel {
   /** Why a move after another costs what it costs, only terms that speak. */
   public List<Reason> turnReasons(Moment moment, Trail before, Turn now) {
     List<Reason> reasons = new ArrayList<>();
-    for (int i = 0; i < turns.weights.length; i++) {
+    for (int i = 0; i < turns.weights.length && !now.touchesLeftOut(); i++) {
       TurnTerm term = turns.terms.get(i);
       double effort = turns.weights[i] * term.effort(moment, before, now);
       if (effort != 0) {

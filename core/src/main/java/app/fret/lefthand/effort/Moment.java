@@ -139,6 +139,18 @@ public record Moment(
         List.of());
   }
 
+  /** What moves look at that weigh beats like all other notes. */
+  public Moment forMovesOffBeats() {
+    return new Moment(
+        0,
+        previousSeconds,
+        silenceSeconds,
+        MEZZO_FORTE,
+        signs.only(Sign.SLURRED, Sign.REPEATED, Sign.AFTER_GRACE),
+        List.of(),
+        List.of());
+  }
+
   /** What turns look at: equal for all notes where going away and coming back weighs alike. */
   public Moment forTurns() {
     return new Moment(

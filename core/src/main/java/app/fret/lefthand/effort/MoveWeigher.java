@@ -35,11 +35,13 @@ public final class MoveWeigher {
     }
   }
 
-  /** Effort of the way between two placements; infinite when the hand cannot go it. */
-  public double move(Placement from, Placement to) {
-    if (!to.usesHand() && !waitsWhereItStood(from, to)) {
-      return Double.POSITIVE_INFINITY;
-    }
+  /** Whether the hand can go so: while it waits over open strings it stands where it stood. */
+  public static boolean canGo(Placement from, Placement to) {
+    return to.usesHand() || waitsWhereItStood(from, to);
+  }
+
+  /** Effort of a way the hand can go; finite. */
+  public double effort(Placement from, Placement to) {
     if (from.isLeftOut() || to.isLeftOut()) {
       return 0;
     }

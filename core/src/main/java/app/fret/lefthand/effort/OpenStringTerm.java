@@ -4,8 +4,8 @@ import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 
 /**
- * Open strings where they are unwanted: where the note should vibrate, in a slow slur, and on
- * the top string in piano.
+ * Open strings where they are unwanted: where the note should vibrate, in a slow slur, and on the
+ * top string in piano.
  *
  * <p>Unit: seconds that would have vibrated, and points (common practice, no source).
  */

@@ -39,6 +39,11 @@ final class ShiftKindTerm implements MoveTerm {
   }
 
   @Override
+  public boolean looksAtBeats() {
+    return true;
+  }
+
+  @Override
   public double effort(Moment moment, Placement from, Placement to) {
     if (!heardShift(moment, from, to)) {
       return 0;

@@ -12,8 +12,8 @@ import java.util.Locale;
  *
  * <p>Unit: bits, times a pace that is 1 with all the time in the world, 2 at the speed the
  * instrument is usually shifted at and 3 at most, and more the faster the notes, however short the
- * way. A rest, an open string, a harmonic or a repeated
- * pitch lets the hand travel unheard and takes off most of it; a harmonic is easier to land on.
+ * way. A rest, an open string, a harmonic or a repeated pitch lets the hand travel unheard and
+ * takes off most of it; a harmonic is easier to land on.
  */
 final class ShiftTerm implements MoveTerm {
   private static final double FIXED = 0.10;

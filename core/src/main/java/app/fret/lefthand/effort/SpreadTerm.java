@@ -87,8 +87,7 @@ final class SpreadTerm implements MoveTerm {
     if (!apart || lower.place() < 1 || lower.finger() == upper.finger()) {
       return 0;
     }
-    double[] table =
-        efforts[lower.finger().ordinal() * FINGERS + upper.finger().ordinal()];
+    double[] table = efforts[lower.finger().ordinal() * FINGERS + upper.finger().ordinal()];
     return table[lower.place() * (highest + 1) + upper.place()];
   }
 

@@ -12,6 +12,11 @@ package app.fret.lefthand.effort;
  */
 public record Turn(
     Trail trail, int intoString, boolean overOpen, boolean fingerStays, boolean weakPair) {
+  /** Whether a chord that no hand can hold stands at either end, so that nothing can be said. */
+  boolean touchesLeftOut() {
+    return intoString == 0 || fromString() == 0;
+  }
+
   /** String the move leaves. */
   public int fromString() {
     return trail.fromString();

@@ -311,8 +311,7 @@ class ColourAndHandTermsTest {
   private static double octave(Finger low, Finger high) {
     int base = low == Finger.SECOND ? 4 : high == Finger.THIRD ? 6 : 5;
     Placement octave =
-        way(
-            VIOLIN, "D5+D6", base, p -> p.bottom().finger() == low && p.top().finger() == high);
+        way(VIOLIN, "D5+D6", base, p -> p.bottom().finger() == low && p.top().finger() == high);
     return place(VIOLIN, "double-stop", SLOW, octave);
   }
 

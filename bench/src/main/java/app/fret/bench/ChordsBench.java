@@ -1,0 +1,57 @@
+package app.fret.bench;
+
+import app.fret.instrument.Instruments;
+import app.fret.instrument.Player;
+import app.fret.lefthand.LeftHandPlan;
+import app.fret.lefthand.LeftHandPlanner;
+import app.fret.lefthand.PinConflictException;
+import app.fret.lefthand.effort.Profiles;
+import app.fret.score.BeatUnit;
+import app.fret.score.Passage;
+import app.fret.score.Tempo;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** How long a fingering of 300 notes takes when every third is a double stop or chord. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Fork(1)
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 3, time = 2)
+public class ChordsBench {
+  private static final Tempo TEMPO = new Tempo(BeatUnit.QUARTER, 80);
+  private static final int NOTES = 300;
+
+  /** Instrument; the cello's chords are wider for its hand, so more are left out. */
+  @Param({"violin", "cello"})
+  public String instrument;
+
+  private Passage passage;
+  private LeftHandPlanner planner;
+
+  /** Makes the melody, an octave and a fifth lower for the cello. */
+  @Setup
+  public void prepare() {
+    passage = Melody.withChords(NOTES, instrument.equals("cello") ? 11 : 0);
+    Player player = Player.of("", Instruments.named(instrument));
+    planner = new LeftHandPlanner(player, Profiles.named("secure"));
+  }
+
+  /** A plan from nothing. */
+  @Benchmark
+  public LeftHandPlan plan() throws PinConflictException {
+    return planner.plan(passage, TEMPO, List.of());
+  }
+}

@@ -1,0 +1,34 @@
+package app.fret.lefthand;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Numbers for equal values, from 0 in the order they come. */
+final class Numbering<T> {
+  private final Map<T, Integer> numbers = new HashMap<>();
+  private final List<T> values = new ArrayList<>();
+
+  /** The number of a value, a new one for a value not seen before. */
+  int of(T value) {
+    Integer known = numbers.putIfAbsent(value, values.size());
+    if (known == null) {
+      values.add(value);
+      return values.size() - 1;
+    }
+    return known;
+  }
+
+  T get(int number) {
+    return values.get(number);
+  }
+
+  int size() {
+    return values.size();
+  }
+
+  List<T> values() {
+    return values;
+  }
+}

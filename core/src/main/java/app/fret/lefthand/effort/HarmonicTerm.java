@@ -9,12 +9,13 @@ import java.util.List;
 
 /**
  * Natural harmonics: sure and ringing, but of another colour and without vibrato; unwanted inside a
- * line unless the part asks for them. Higher ones speak less surely, and the fifth is flat.
+ * line and less sure in haste unless the part asks for them. Higher ones speak less surely, and the fifth is flat.
  *
  * <p>Unit: points, and cents for a harmonic that sounds out of tune (common practice, no source).
  */
 final class HarmonicTerm implements PlaceTerm {
   private static final double LONG = 0.25;
+  private static final double IN_HASTE = 0.20;
   private static final double IN_SLUR = 0.10;
   private static final double PER_HIGHER_HARMONIC = 1.10;
   private static final double PER_CENT = 0.03;
@@ -48,7 +49,7 @@ final class HarmonicTerm implements PlaceTerm {
     double effort = node.harmonic() == 2 ? fingerEffort(stop) : 0;
     effort += PER_HIGHER_HARMONIC * (node.harmonic() - 2) + PER_CENT * Math.abs(node.cents());
     if (!moment.is(Moment.Sign.HARMONIC)) {
-      effort += unasked + (moment.isLong() ? LONG : 0);
+      effort += unasked + (moment.isLong() ? LONG : 0) + IN_HASTE * moment.haste();
       effort += moment.is(Moment.Sign.IN_SLUR) ? IN_SLUR : 0;
     }
     return effort;

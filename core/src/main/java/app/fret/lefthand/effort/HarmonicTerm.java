@@ -9,7 +9,8 @@ import java.util.List;
 
 /**
  * Natural harmonics: sure and ringing, but of another colour and without vibrato; unwanted inside a
- * line and less sure in haste unless the part asks for them. Higher ones speak less surely, and the fifth is flat.
+ * line and less sure in haste unless the part asks for them. Higher ones speak less surely, and the
+ * fifth is flat.
  *
  * <p>Unit: points, and cents for a harmonic that sounds out of tune (common practice, no source).
  */

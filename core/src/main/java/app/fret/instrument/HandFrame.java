@@ -70,14 +70,4 @@ public record HandFrame(
   public List<Reach> of(Finger finger) {
     return reaches.getOrDefault(finger, List.of());
   }
-
-  /** Semitones from the base to the furthest place a finger has without a reach. */
-  public int ordinarySemitones() {
-    return reaches.values().stream()
-        .flatMap(List::stream)
-        .filter(r -> r.use() == Use.ORDINARY)
-        .mapToInt(Reach::offset)
-        .max()
-        .orElse(0);
-  }
 }

@@ -11,6 +11,10 @@ import app.fret.desktop.demo.DemoBook;
 import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.ProgrammeEntry;
+import app.fret.lefthand.LeftHandPlan;
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Stop;
+import app.fret.score.Finger;
 import app.fret.study.Study;
 import java.io.IOException;
 import java.time.Clock;
@@ -18,6 +22,8 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -40,23 +46,63 @@ class DemoBookTest {
   }
 
   private List<BookPassage> passages() {
-    BookPlayer violinist = book.players().get(0);
-    return book.passages(violinist.id());
+    return book.players().stream().flatMap(p -> book.passages(p.id()).stream()).toList();
   }
 
   @Test
-  void aViolinistHasAFastAndASlowPassageWithADate() {
-    assertThat(passages()).hasSize(2);
-    assertThat(passages())
-        .allMatch(p -> p.dueOn().orElseThrow().isAfter(TODAY))
-        .allMatch(p -> p.cut().lastBar() >= 15);
+  void fourPlayersHaveTwoOrMorePassagesWithADate() {
+    assertThat(book.players())
+        .extracting(BookPlayer::instrument)
+        .containsExactly("violin", "viola", "cello", "bass");
+    assertThat(book.players()).allMatch(p -> book.passages(p.id()).size() >= 2);
+    assertThat(passages()).allMatch(p -> p.dueOn().orElseThrow().isAfter(TODAY));
+  }
+
+  /** Every hand shape of handbook and trade is somewhere in the demo. */
+  @Test
+  void theMusicUsesEveryKindOfHandShape() {
+    Desk desk = new Desk(book, CLOCK, Runnable::run, Runnable::run);
+    Set<String> frames = new TreeSet<>();
+    Set<String> kinds = new TreeSet<>();
+    for (ProgrammeEntry entry : List.copyOf(desk.programme())) {
+      desk.open(entry);
+      Study study = desk.openProperty().get().orElseThrow().study();
+      for (LeftHandPlan.NotePlan note : study.leftHand().notes()) {
+        Placement placement = note.placement();
+        frames.add(placement.usesHand() ? placement.frame().name() : "waiting");
+        kinds.add(kind(placement));
+      }
+    }
+    assertThat(frames)
+        .contains("letters", "closed", "extended-forward", "neck-124", "thumb-major", "waiting");
+    assertThat(kinds).contains("bar", "chord", "double stop", "harmonic", "open", "stopped");
+  }
+
+  private static String kind(Placement placement) {
+    if (placement.onlyTouches()) {
+      return "harmonic";
+    }
+    long fingers =
+        placement.stops().stream()
+            .filter(s -> s.finger() != Finger.OPEN)
+            .map(Stop::finger)
+            .distinct()
+            .count();
+    if (placement.pressed() > fingers) {
+      return "bar";
+    }
+    return switch (placement.stops().size()) {
+      case 1 -> placement.usesHand() ? "stopped" : "open";
+      case 2 -> "double stop";
+      default -> "chord";
+    };
   }
 
   @Test
   void theLogTellsOfWeeksUpToYesterday() {
     for (BookPassage passage : passages()) {
       List<LogEntry> log = book.log(passage.id());
-      assertThat(log.size()).isGreaterThan(15);
+      assertThat(log.size()).isGreaterThan(12);
       Instant first = log.get(0).at();
       Instant last = log.get(log.size() - 1).at();
       assertThat(last).isBefore(CLOCK.instant()).isAfter(CLOCK.instant().minusSeconds(2 * 86400));

@@ -35,6 +35,7 @@ public final class EffortTerms {
     terms.add(new OpenRingTerm());
     terms.add(new HarmonicTerm(player));
     terms.add(new ResponseTerm(player));
+    terms.add(new BrightnessTerm());
     terms.add(new NeighbourTerm(player));
     terms.add(new HighPositionTerm(player));
     terms.add(new ThumbTerm(player));

@@ -16,6 +16,10 @@ final class StringCrossingTerm implements MoveTerm {
   private static final double PER_CROSSING = 0.13;
   private static final double IN_HASTE = 0.14;
   private static final double IN_SLUR = 0.10;
+
+  /** Intervals as wide as the strings lie apart cross by themselves, as broken chords do. */
+  private static final double NATURAL_SHARE = 0.5;
+
   private static final double PER_STRING_SKIPPED = 0.10;
   private static final double SKIPPED_IN_HASTE = 0.25;
   private static final double PER_SKIP_NOT_CALLED_FOR = 0.30;
@@ -49,7 +53,8 @@ final class StringCrossingTerm implements MoveTerm {
     if (strings == 0) {
       return 0;
     }
-    double effort = PER_CROSSING + IN_HASTE * moment.haste();
+    double share = strings == 1 && interval(from, to) >= stringsApart ? NATURAL_SHARE : 1;
+    double effort = share * (PER_CROSSING + IN_HASTE * moment.haste());
     if (moment.slurred()) {
       effort += IN_SLUR;
     }
@@ -62,8 +67,11 @@ final class StringCrossingTerm implements MoveTerm {
     if (strings == 1) {
       return 0;
     }
-    int interval = Math.abs(sounding(to.top()) - sounding(from.top()));
-    return Math.max(0, strings - Math.max(1, interval / stringsApart));
+    return Math.max(0, strings - Math.max(1, interval(from, to) / stringsApart));
+  }
+
+  private int interval(Placement from, Placement to) {
+    return Math.abs(sounding(to.top()) - sounding(from.top()));
   }
 
   private int sounding(Stop stop) {

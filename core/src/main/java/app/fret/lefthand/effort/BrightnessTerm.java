@@ -1,0 +1,36 @@
+package app.fret.lefthand.effort;
+
+import app.fret.instrument.Instrument;
+import app.fret.lefthand.hand.Placement;
+
+/**
+ * Brightness: an upper string speaks quicker and sounds brighter than the next lower one. Only
+ * where the profile asks for it.
+ *
+ * <p>Unit: strings below the highest (common practice, no source).
+ */
+final class BrightnessTerm implements PlaceTerm {
+  private static final double PER_STRING = 0.1;
+
+  @Override
+  public String name() {
+    return "brightness";
+  }
+
+  @Override
+  public String unit() {
+    return "strings";
+  }
+
+  @Override
+  public double effort(Moment moment, Placement at) {
+    return PER_STRING * (at.top().string() - 1);
+  }
+
+  @Override
+  public String reason(Moment moment, Placement at) {
+    return "String "
+        + Instrument.numeral(at.top().string())
+        + " sounds less bright than an upper one.";
+  }
+}

@@ -1,5 +1,6 @@
 package app.fret.book;
 
+import app.fret.instrument.PlayerSetup;
 import app.fret.lefthand.Pin;
 import app.fret.lefthand.effort.Profiles;
 import app.fret.score.BeatUnit;
@@ -51,30 +52,29 @@ public final class Book implements AutoCloseable {
   }
 
   private static BookPlayer player(ResultSet row) throws SQLException {
-    return new BookPlayer(
-        row.getLong("id"),
-        row.getString("name"),
-        row.getString("instrument"),
-        row.getDouble("comfortable_mm"),
-        row.getDouble("string_length_mm"));
+    return new BookPlayer(row.getLong("id"), row.getString("name"), PlayerRow.setup(row));
   }
 
   /** Adds a player and returns them with their number. */
-  public synchronized BookPlayer addPlayer(
-      String name, String instrument, double comfortableMm, double stringLengthMm) {
+  public synchronized BookPlayer addPlayer(String name, PlayerSetup setup) {
     long id =
         handle
-            .createUpdate(
-                "INSERT INTO player (name, instrument, comfortable_mm, string_length_mm)"
-                    + " VALUES (:name, :instrument, :span, :length)")
+            .createUpdate(PlayerRow.INSERT)
             .bind("name", name)
-            .bind("instrument", instrument)
-            .bind("span", comfortableMm)
-            .bind("length", stringLengthMm)
+            .bindMap(PlayerRow.columns(setup))
             .executeAndReturnGeneratedKeys("id")
             .mapTo(Long.class)
             .one();
-    return new BookPlayer(id, name, instrument, comfortableMm, stringLengthMm);
+    return new BookPlayer(id, name, setup);
+  }
+
+  /** Keeps what a player says of instrument and hand, in place of what was said before. */
+  public synchronized void keepSetup(long playerId, PlayerSetup setup) {
+    handle
+        .createUpdate(PlayerRow.UPDATE)
+        .bind("id", playerId)
+        .bindMap(PlayerRow.columns(setup))
+        .execute();
   }
 
   /** The passages of a player in audition order. */

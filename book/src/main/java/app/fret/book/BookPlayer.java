@@ -1,27 +1,28 @@
 package app.fret.book;
 
-import app.fret.instrument.Hand;
-import app.fret.instrument.Instrument;
-import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;
+import app.fret.instrument.PlayerSetup;
 
 /**
  * A player of the book.
  *
  * @param id number in the book
  * @param name the player's name
- * @param instrument name of the instrument, such as {@code violin}
- * @param comfortableMm span from first to fourth finger at ease, in mm
- * @param stringLengthMm vibrating length of the strings, in mm
+ * @param setup instrument, hand and schools
  */
-public record BookPlayer(
-    long id, String name, String instrument, double comfortableMm, double stringLengthMm) {
+public record BookPlayer(long id, String name, PlayerSetup setup) {
+  /** Name of the instrument, such as {@code violin}. */
+  public String instrument() {
+    return setup.instrument();
+  }
+
   /** The player as the planners know them. */
   public Player player() {
-    Instrument usual = Instruments.named(instrument);
-    return new Player(
-        name,
-        usual.withStringLengthMm(stringLengthMm),
-        Hand.ofSpanMm(comfortableMm, usual.handSize()));
+    return setup.player(name);
+  }
+
+  /** The same player with another setup. */
+  public BookPlayer withSetup(PlayerSetup newSetup) {
+    return new BookPlayer(id, name, newSetup);
   }
 }

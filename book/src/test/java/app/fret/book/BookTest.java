@@ -3,6 +3,7 @@ package app.fret.book;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.fret.instrument.PlayerSetup;
 import app.fret.lefthand.Pin;
 import app.fret.score.BeatUnit;
 import app.fret.score.Finger;
@@ -49,7 +50,7 @@ class BookTest {
   void whatIsWrittenIsFoundAgainAfterReopening() throws BookException {
     long passage;
     try (Book book = Book.open(file())) {
-      BookPlayer player = book.addPlayer("Ada Brandling", "viola", 83.8, 380);
+      BookPlayer player = book.addPlayer("Ada Brandling", PlayerSetup.of("viola", 83.8, 380));
       passage = book.addPassage(passage(player.id(), "First study")).id();
       book.addPassage(passage(player.id(), "Second study"));
       book.addToLog(new LogEntry(passage, Instant.parse("2026-11-02T17:00:00Z"), 46, true));
@@ -75,7 +76,8 @@ class BookTest {
   void choicesReplaceThoseBefore() throws BookException {
     try (Book book = Book.open(file())) {
       long passage =
-          book.addPassage(passage(book.addPlayer("A", "violin", 73, 328).id(), "S")).id();
+          book.addPassage(passage(book.addPlayer("A", PlayerSetup.of("violin", 73, 328)).id(), "S"))
+              .id();
       Choices choices =
           Choices.at(TARGET)
               .withPin(Pin.of(4, 2, Finger.THIRD))
@@ -111,7 +113,7 @@ class BookTest {
   @Test
   void aDamagedBookIsLeftAsItIs() throws IOException, BookException {
     try (Book book = Book.open(file())) {
-      long player = book.addPlayer("A", "violin", 73, 328).id();
+      long player = book.addPlayer("A", PlayerSetup.of("violin", 73, 328)).id();
       for (int i = 0; i < 40; i++) {
         book.addPassage(passage(player, "Study " + i));
       }
@@ -144,7 +146,7 @@ class BookTest {
   @Test
   void anOlderBookIsCopiedAsideWholeBeforeItIsMigrated() throws BookException, SQLException {
     try (Book book = Book.open(file())) {
-      book.addPlayer("Ada Brandling", "violin", 73, 328);
+      book.addPlayer("Ada Brandling", PlayerSetup.of("violin", 73, 328));
       new BookFile(file(), "classpath:app/fret/book/migration", "classpath:app/fret/book/later")
           .prepare();
     }

@@ -2,6 +2,7 @@ package app.fret.book;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fret.instrument.PlayerSetup;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -24,7 +25,7 @@ class KilledWriterTest {
     Path file = folder.resolve("killed.fretbook");
     long passage;
     try (Book book = Book.open(file)) {
-      long player = book.addPlayer("A", "violin", 73, 328).id();
+      long player = book.addPlayer("A", PlayerSetup.of("violin", 73, 328)).id();
       passage = book.addPassage(BookTest.passage(player, "Study")).id();
     }
     Process writer =

@@ -9,11 +9,14 @@ import java.util.Optional;
  * @param crawl whether the hand may open and close its way along the string; empty for the custom
  *     of the instrument
  * @param slide when a shift begins
+ * @param guide which finger carries the hand in a shift
  * @param slidesAreHeard whether shifts may be heard; hidden is the safer way in auditions
  */
-public record Habits(Reach reach, Optional<Boolean> crawl, Slide slide, boolean slidesAreHeard) {
+public record Habits(
+    Reach reach, Optional<Boolean> crawl, Slide slide, boolean slidesAreHeard, Guide guide) {
   /** Reach for single notes, move in haste; crawl by custom; start early; hidden. */
-  public static final Habits USUAL = new Habits(Reach.MIXED, Optional.empty(), Slide.EARLY, false);
+  public static final Habits USUAL =
+      new Habits(Reach.MIXED, Optional.empty(), Slide.EARLY, false, Guide.LOWER_FINGER);
 
   /** Schools of reaching. */
   public enum Reach {
@@ -33,18 +36,43 @@ public record Habits(Reach reach, Optional<Boolean> crawl, Slide slide, boolean 
     LATE
   }
 
+  /** Schools of guide notes. */
+  public enum Guide {
+    /** The lower of the two fingers stays on the string and takes the hand along. */
+    LOWER_FINGER,
+    /** The finger that leaves carries. */
+    DEPARTING_FINGER,
+    /** The finger that lands carries. */
+    ARRIVING_FINGER
+  }
+
+  /** The same habits with another school of guide notes. */
+  public Habits withGuide(Guide newGuide) {
+    return new Habits(reach, crawl, slide, slidesAreHeard, newGuide);
+  }
+
+  /** The same habits with crawling by the custom of the instrument. */
+  public Habits withCrawlByCustom() {
+    return new Habits(reach, Optional.empty(), slide, slidesAreHeard, guide);
+  }
+
+  /** The same habits with shifts heard or hidden. */
+  public Habits withSlidesHeard(boolean heard) {
+    return new Habits(reach, crawl, slide, heard, guide);
+  }
+
   /** The same habits with another school of reaching. */
   public Habits withReach(Reach newReach) {
-    return new Habits(newReach, crawl, slide, slidesAreHeard);
+    return new Habits(newReach, crawl, slide, slidesAreHeard, guide);
   }
 
   /** The same habits with crawling allowed or not. */
   public Habits withCrawl(boolean allowed) {
-    return new Habits(reach, Optional.of(allowed), slide, slidesAreHeard);
+    return new Habits(reach, Optional.of(allowed), slide, slidesAreHeard, guide);
   }
 
   /** The same habits with another timing of shifts. */
   public Habits withSlide(Slide newSlide) {
-    return new Habits(reach, crawl, newSlide, slidesAreHeard);
+    return new Habits(reach, crawl, newSlide, slidesAreHeard, guide);
   }
 }

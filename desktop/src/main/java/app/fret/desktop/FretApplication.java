@@ -47,6 +47,9 @@ public final class FretApplication extends Application {
     }
     Desk desk = new Desk(book, clock, background, Platform::runLater);
     FretWindow window = new FretWindow(desk);
+    window.setFolderOpener(
+        file ->
+            getHostServices().showDocument(file.toAbsolutePath().getParent().toUri().toString()));
     stage.setScene(scene(window));
     stage.setTitle("Fret");
     stage.setMinWidth(1100);

@@ -16,13 +16,14 @@ import javafx.application.Platform;
 import javafx.beans.value.ChangeListener;
 import javafx.beans.value.ObservableValue;
 import javafx.embed.swing.SwingFXUtils;
+import javafx.scene.control.Button;
 import javafx.scene.image.WritableImage;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
 
 /** Walks the running program through its main views and writes a picture of each. */
 final class Pictures {
-  private static final Duration SETTLE = Duration.millis(1600);
+  private static final Duration SETTLE = Duration.millis(2400);
 
   private final Desk desk;
   private final FretWindow window;
@@ -40,6 +41,16 @@ final class Pictures {
     shots.add(new Shot("read", () -> show(0, FretWindow.Station.READ, 0)));
     shots.add(new Shot("practise", () -> show(0, FretWindow.Station.PRACTISE, 0)));
     shots.add(new Shot("left-hand-singing", () -> show(1, FretWindow.Station.LEFT_HAND, 25)));
+    shots.add(new Shot("left-hand-chords", () -> show(2, FretWindow.Station.LEFT_HAND, 5)));
+    shots.add(new Shot("left-hand-high", () -> show(3, FretWindow.Station.LEFT_HAND, 12)));
+    shots.add(new Shot("left-hand-viola", () -> show(4, FretWindow.Station.LEFT_HAND, 20)));
+    shots.add(new Shot("left-hand-alto", () -> show(5, FretWindow.Station.LEFT_HAND, 14)));
+    shots.add(new Shot("left-hand-thumb", () -> show(6, FretWindow.Station.LEFT_HAND, 28)));
+    shots.add(new Shot("left-hand-cello", () -> show(7, FretWindow.Station.LEFT_HAND, 14)));
+    shots.add(new Shot("left-hand-bass", () -> show(8, FretWindow.Station.LEFT_HAND, 6)));
+    shots.add(new Shot("left-hand-uneven", () -> show(9, FretWindow.Station.LEFT_HAND, 31)));
+    shots.add(new Shot("compare", () -> press(1, "#compare-plans")));
+    shots.add(new Shot("player", () -> press(8, "#show-player")));
     shots.add(new Shot("add-passage", this::offerFile));
   }
 
@@ -60,6 +71,19 @@ final class Pictures {
     PauseTransition wait = new PauseTransition(SETTLE.divide(2));
     wait.setOnFinished(
         e -> desk.openProperty().get().ifPresent(p -> p.selectedNoteProperty().set(note)));
+    wait.play();
+  }
+
+  /** Opens a passage at the left hand and presses a button there. */
+  private void press(int passage, String button) {
+    show(passage, FretWindow.Station.LEFT_HAND, 14);
+    PauseTransition wait = new PauseTransition(SETTLE);
+    wait.setOnFinished(
+        e -> {
+          if (window.lookup(button) instanceof Button found) {
+            found.fire();
+          }
+        });
     wait.play();
   }
 
@@ -96,7 +120,8 @@ final class Pictures {
       return;
     }
     shots.get(index).bringAbout().run();
-    PauseTransition settle = new PauseTransition(SETTLE);
+    boolean works = shots.get(index).name().matches("compare|player");
+    PauseTransition settle = new PauseTransition(works ? SETTLE.multiply(3) : SETTLE);
     settle.setOnFinished(
         e -> {
           try {

@@ -25,11 +25,21 @@ public final class Engraver {
    * @param widthSpaces width of the systems in staff spaces; {@link #NARROWEST_SPACES} at least
    */
   public Engraving engrave(Passage passage, double widthSpaces) {
+    return engrave(passage, widthSpaces, Annotations.NONE);
+  }
+
+  /**
+   * Lays out the passage with more over the staff than it says itself.
+   *
+   * @param widthSpaces width of the systems in staff spaces; {@link #NARROWEST_SPACES} at least
+   */
+  public Engraving engrave(Passage passage, double widthSpaces, Annotations annotations) {
     double width = Math.max(NARROWEST_SPACES, widthSpaces);
     List<Span> beams = BeamGroups.of(passage);
     List<EventShape> shapes = ShapeMaker.make(passage, beams);
     Signatures signatures = new Signatures(passage);
-    Spacing spacing = new Spacing(passage, shapes, signatures);
+    LongRests longRests = new LongRests(passage);
+    Spacing spacing = new Spacing(passage, shapes, signatures, longRests);
     List<Integer> breaks = spacing.breaks(width);
     List<Engraving.System> systems = new ArrayList<>();
     for (int i = 0; i + 1 < breaks.size(); i++) {
@@ -38,7 +48,8 @@ public final class Engraver {
       boolean last = i + 2 == breaks.size();
       double used = last ? Math.min(stretch, 1.5) : stretch;
       systems.add(
-          new SystemDrawing(passage, shapes, beams, signatures, spacing, range, width).draw(used));
+          new SystemDrawing(passage, shapes, beams, signatures, spacing, longRests, range, width)
+              .draw(used, annotations));
     }
     return new Engraving(width, systems);
   }

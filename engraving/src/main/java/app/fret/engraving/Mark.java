@@ -15,6 +15,8 @@ public sealed interface Mark permits Mark.Glyph, Mark.Line, Mark.Shape, Mark.Cur
     BAR_NUMBER,
     FINGER,
     BOW,
+    POSITION,
+    CAUTION,
     STRING_1,
     STRING_2,
     STRING_3,

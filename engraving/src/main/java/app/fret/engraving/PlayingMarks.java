@@ -16,6 +16,10 @@ final class PlayingMarks {
   static final double FINGER_SIZE = 1.75;
   private static final double STRING_SIZE = 1.45;
   private static final double GAP = 0.35;
+
+  /** A stem stands no further from the middle of its head, in staff spaces. */
+  private static final double STEM = 0.6;
+
   private static final double LOWEST_BASELINE = -0.75;
 
   private final FontMetrics metrics = FontMetrics.BRAVURA;
@@ -52,7 +56,7 @@ final class PlayingMarks {
                       Mark.Role.FINGER));
     }
     for (Note note : sounding.notes()) {
-      if (note.string().isPresent()) {
+      if (note.string().isPresent() && namesString(sounding, note)) {
         int string = note.string().getAsInt();
         text(
             middle,
@@ -66,6 +70,12 @@ final class PlayingMarks {
       }
     }
     drawSigns(middle, sounding.marks());
+  }
+
+  /** Of a double stop the upper string says both; a chord of three or four says them itself. */
+  private static boolean namesString(Sounding sounding, Note note) {
+    int size = sounding.notes().size();
+    return size == 1 || (size == 2 && note == sounding.notes().get(1));
   }
 
   private void drawSigns(double middle, Marks marks) {
@@ -99,7 +109,8 @@ final class PlayingMarks {
   private void text(double middle, String text, double size, Mark.Face face, Mark.Role role) {
     double width = TextWidth.of(text, size);
     double left = middle - width / 2;
-    double edge = canvas.skyline.topBetween(left - 0.05, left + width + 0.05);
+    double edge =
+        canvas.skyline.topBetween(left - 0.15, Math.max(left + width, middle + STEM) + 0.15);
     double baseline = Math.min(LOWEST_BASELINE, edge - GAP);
     canvas.marks.add(new Mark.Text(left, baseline, text, size, face, role));
     canvas.skyline.add(left, left + width, baseline - 0.68 * size, baseline);

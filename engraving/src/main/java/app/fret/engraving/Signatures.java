@@ -159,7 +159,7 @@ final class Signatures {
     return x + width;
   }
 
-  private static List<Smufl> figures(int number) {
+  static List<Smufl> figures(int number) {
     return String.valueOf(number).chars().mapToObj(c -> Smufl.TIME_0.plus(c - '0')).toList();
   }
 

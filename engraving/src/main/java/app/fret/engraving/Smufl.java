@@ -76,6 +76,9 @@ public enum Smufl {
   REST_32("rest32nd", 0xE4E8),
   REST_64("rest64th", 0xE4E9),
   REST_128("rest128th", 0xE4EA),
+  LONG_REST_LEFT("restHBarLeft", 0xE4EF),
+  LONG_REST_MIDDLE("restHBarMiddle", 0xE4F0),
+  LONG_REST_RIGHT("restHBarRight", 0xE4F1),
   OTTAVA_ABOVE("ottavaAlta", 0xE511),
   OTTAVA_BELOW("ottavaBassaBa", 0xE513),
   QUINDICESIMA_ABOVE("quindicesimaAlta", 0xE515),
@@ -123,6 +126,11 @@ public enum Smufl {
   /** Name in the SMuFL standard and in the font's metadata. */
   public String fontName() {
     return fontName;
+  }
+
+  /** The sign's code point in the music font. */
+  public int codePoint() {
+    return codePoint;
   }
 
   /** The sign as a character of the music font. */

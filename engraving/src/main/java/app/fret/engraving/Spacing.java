@@ -22,13 +22,19 @@ final class Spacing {
   private static final double BAR_LEFT = 1.1;
   private static final double BAR_RIGHT = 0.9;
   private static final double EMPTY_BAR = 8;
+  private static final double LONG_REST = 9;
+
+  /** Room for thick line, thin line and dots before the first note. */
+  private static final double REPEAT_START = 1.9;
 
   private final Passage passage;
   private final List<EventShape> shapes;
   private final Signatures signatures;
+  private final LongRests longRests;
   private final int[] firstEvent;
 
-  Spacing(Passage passage, List<EventShape> shapes, Signatures signatures) {
+  Spacing(Passage passage, List<EventShape> shapes, Signatures signatures, LongRests longRests) {
+    this.longRests = longRests;
     this.passage = passage;
     this.shapes = shapes;
     this.signatures = signatures;
@@ -72,7 +78,13 @@ final class Spacing {
 
   /** Width of a bar when its springs are stretched by this factor, signatures included. */
   double barWidth(int bar, boolean startsSystem, double stretch) {
-    double width = signatures.width(bar, startsSystem) + BAR_LEFT;
+    if (longRests.isHidden(bar)) {
+      return 0;
+    }
+    double width = signatures.width(bar, startsSystem) + barLeft(bar);
+    if (longRests.barsDrawnAs(bar) > 1) {
+      return width + LONG_REST;
+    }
     int last = firstEvent[bar + 1] - 1;
     if (last < firstEvent[bar]) {
       return width + EMPTY_BAR;
@@ -84,12 +96,16 @@ final class Spacing {
     return width;
   }
 
+  private double barLeft(int bar) {
+    return BAR_LEFT + (passage.bars().get(bar).edges().repeatStart() ? REPEAT_START : 0);
+  }
+
   /** Left edge of the heads of each event of a bar whose signatures end at x. */
   double[] eventPlaces(int bar, double x, double stretch) {
     int first = firstEvent[bar];
     int last = firstEvent[bar + 1] - 1;
     double[] places = new double[Math.max(0, last - first + 1)];
-    double at = x + BAR_LEFT;
+    double at = x + barLeft(bar);
     for (int event = first; event <= last; event++) {
       at += event == first ? shapes.get(event).left : 0;
       places[event - first] = at;
@@ -138,6 +154,9 @@ final class Spacing {
       for (int start = end - 1; start >= 0; start--) {
         double line = natural + leading[start];
         natural += inner[start];
+        if (longRests.isHidden(start)) {
+          continue;
+        }
         double badness = badness(line, width, end == bars, end - start == 1);
         if (best[start] + badness < best[end]) {
           best[end] = best[start] + badness;

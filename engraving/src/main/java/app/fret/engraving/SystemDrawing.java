@@ -25,6 +25,7 @@ final class SystemDrawing {
   private final List<Span> beams;
   private final Signatures signatures;
   private final Spacing spacing;
+  private final LongRests longRests;
   private final Engraver.SystemRange range;
   private final double width;
   private final int firstEvent;
@@ -41,6 +42,7 @@ final class SystemDrawing {
       List<Span> beams,
       Signatures signatures,
       Spacing spacing,
+      LongRests longRests,
       Engraver.SystemRange range,
       double width) {
     this.passage = passage;
@@ -48,6 +50,7 @@ final class SystemDrawing {
     this.beams = beams;
     this.signatures = signatures;
     this.spacing = spacing;
+    this.longRests = longRests;
     this.range = range;
     this.width = width;
     this.firstEvent = spacing.firstEvent(range.firstBar());
@@ -56,7 +59,7 @@ final class SystemDrawing {
     this.notes = new NoteDrawing(canvas);
   }
 
-  Engraving.System draw(double stretch) {
+  Engraving.System draw(double stretch, Annotations annotations) {
     double end = placeBars(stretch);
     double staff = metrics.thickness("staffLineThickness");
     for (int line = 0; line < 5; line++) {
@@ -68,6 +71,7 @@ final class SystemDrawing {
     drawSlurs();
     drawTuplets();
     new PlayingMarks(canvas, shapes, eventX).draw(firstEvent, lastEvent);
+    new AnnotationDrawing(canvas, shapes, eventX, firstEvent, lastEvent).draw(annotations);
     new DirectionDrawing(canvas, passage, new TimeAxis(), barPlaces).draw();
     return new Engraving.System(
         canvas.marks,
@@ -83,6 +87,10 @@ final class SystemDrawing {
     for (int bar = range.firstBar(); bar <= range.lastBar(); bar++) {
       boolean first = bar == range.firstBar();
       List<Mark> signs = new ArrayList<>();
+      if (longRests.isHidden(bar)) {
+        hide(bar, x);
+        continue;
+      }
       double from = signatures.draw(bar, x, first, signs);
       signs.forEach(this::addSign);
       double[] places = spacing.eventPlaces(bar, from, stretch);
@@ -91,10 +99,18 @@ final class SystemDrawing {
       }
       double until = x + spacing.barWidth(bar, first, stretch);
       barPlaces.add(new Engraving.BarPlace(bar, from, until));
-      drawBarLines(bar, from, until);
+      drawBarLines(bar, bar + longRests.barsDrawnAs(bar) - 1, from, until);
       x = until;
     }
     return x;
+  }
+
+  /** A bar drawn in one before it stands where that one ends. */
+  private void hide(int bar, double x) {
+    barPlaces.add(new Engraving.BarPlace(bar, x, x));
+    for (int event = spacing.firstEvent(bar); event < spacing.firstEvent(bar + 1); event++) {
+      eventX.put(event, x);
+    }
   }
 
   private void addSign(Mark mark) {
@@ -102,12 +118,12 @@ final class SystemDrawing {
     canvas.glyph(glyph.x(), glyph.y(), glyph.sign(), glyph.scale(), glyph.role());
   }
 
-  private void drawBarLines(int index, double from, double until) {
-    Bar bar = passage.bars().get(index);
+  private void drawBarLines(int first, int last, double from, double until) {
+    Bar bar = passage.bars().get(last);
     double thin = metrics.thickness("thinBarlineThickness");
     double thick = metrics.thickness("thickBarlineThickness");
     double apart = metrics.thickness("barlineSeparation");
-    if (bar.edges().repeatStart()) {
+    if (passage.bars().get(first).edges().repeatStart()) {
       barLine(from + thick / 2, thick);
       barLine(from + thick + apart, thin);
       repeatDots(from + thick + 2 * apart);
@@ -140,8 +156,14 @@ final class SystemDrawing {
     for (int i = firstEvent; i <= lastEvent; i++) {
       EventShape shape = shapes.get(i);
       double x = eventX.get(i);
+      int barsOfRest = longRests.barsDrawnAs(shape.event.bar());
+      if (barsOfRest == 0) {
+        continue;
+      }
       drawClefChange(shape, x);
-      if (shape.isRest()) {
+      if (barsOfRest > 1) {
+        drawLongRest(barsOfRest, barPlaces.get(shape.event.bar() - range.firstBar()));
+      } else if (shape.isRest()) {
         notes.rest(shape, x, barPlaces.get(shape.event.bar() - range.firstBar()));
       } else {
         notes.heads(shape, x);
@@ -154,6 +176,23 @@ final class SystemDrawing {
       if (beam.first() >= firstEvent && beam.last() <= lastEvent) {
         drawBeam(beam);
       }
+    }
+  }
+
+  /** A thick bar on the middle line with the number of bars over the staff. */
+  private void drawLongRest(int bars, Engraving.BarPlace place) {
+    double left = place.x() + 1.4;
+    double right = place.until() - 1.4;
+    canvas.glyph(left, 2, Smufl.LONG_REST_LEFT, 1, Mark.Role.NOTE);
+    canvas.line(left, 2, right, 2, 1, Mark.Role.NOTE);
+    double end = metrics.box(Smufl.LONG_REST_RIGHT).right();
+    canvas.glyph(right - end, 2, Smufl.LONG_REST_RIGHT, 1, Mark.Role.NOTE);
+    List<Smufl> figures = Signatures.figures(bars);
+    double width = figures.stream().mapToDouble(metrics::advance).sum();
+    double at = (left + right - width) / 2;
+    for (Smufl figure : figures) {
+      canvas.glyph(at, -1.5, figure, 1, Mark.Role.NOTE);
+      at += metrics.advance(figure);
     }
   }
 

@@ -9,6 +9,7 @@ import app.fret.book.NewPassage;
 import app.fret.files.ScoreRejectedException;
 import app.fret.files.musicxml.MusicXmlReader;
 import app.fret.files.musicxml.ReadPassage;
+import app.fret.instrument.PlayerSetup;
 import app.fret.practice.Climb;
 import app.fret.practice.Ladder;
 import app.fret.score.Tempo;
@@ -54,18 +55,18 @@ public final class DemoBook {
   }
 
   private void fill() throws IOException {
-    BookPlayer violinist = book.addPlayer("Mirela Tavasson", "violin", 73.3, 328);
+    BookPlayer violinist = book.addPlayer("Mirela Tavasson", PlayerSetup.of("violin", 73.3, 328));
     logDays(add(violinist, "harbour-wind.musicxml", 33), "cccmcccmccc cccc mcccc", 20);
     logDays(add(violinist, "lantern-song.musicxml", 33), "ccc cccc cmccc ccccc ccc cc", 24);
     logDays(add(violinist, "gate-of-bells.musicxml", 47), "ccmmc cccc mccc ccc", 18);
     logDays(add(violinist, "kestrel.musicxml", 47), "cccc cccmc ccc cccc", 19);
-    BookPlayer violist = book.addPlayer("Odrin Halvek", "viola", 80.0, 388);
+    BookPlayer violist = book.addPlayer("Odrin Halvek", PlayerSetup.of("viola", 80.0, 388));
     logDays(add(violist, "mill-race.musicxml", 26), "cccc ccmccc cccc cccmcc cc", 22);
     logDays(add(violist, "low-water.musicxml", 26), "cccc cccc cccmc cccc ccc", 21);
-    BookPlayer cellist = book.addPlayer("Sanna Teivoll", "cello", 97.8, 690);
+    BookPlayer cellist = book.addPlayer("Sanna Teivoll", PlayerSetup.of("cello", 97.8, 690));
     logDays(add(cellist, "salt-road.musicxml", 61), "cmcccm ccc cccmmc cccc ccc", 25);
     logDays(add(cellist, "copper-hill.musicxml", 61), "ccc cccc cmccc cc", 17);
-    BookPlayer bassist = book.addPlayer("Ilka Morvane", "bass", 102.1, 1050);
+    BookPlayer bassist = book.addPlayer("Ilka Morvane", PlayerSetup.of("bass", 102.1, 1050));
     logDays(add(bassist, "tall-ship.musicxml", 40), "ccc mccc cccmc cccc", 20);
     logDays(add(bassist, "seven-steps.musicxml", 40), "cccc ccccm cccc ccc", 23);
   }

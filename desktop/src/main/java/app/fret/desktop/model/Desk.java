@@ -4,14 +4,16 @@ import app.fret.book.Book;
 import app.fret.book.BookPassage;
 import app.fret.book.BookPlayer;
 import app.fret.book.NewPassage;
+import app.fret.engraving.Paper;
+import app.fret.engraving.PartPages;
 import app.fret.files.ScoreRejectedException;
 import app.fret.files.musicxml.MusicXmlReader;
 import app.fret.files.musicxml.MusicXmlWriter;
 import app.fret.files.musicxml.ReadPassage;
-import app.fret.instrument.Hand;
-import app.fret.instrument.Instrument;
-import app.fret.instrument.Instruments;
+import app.fret.files.pdf.MarkedPart;
+import app.fret.files.pdf.PdfPart;
 import app.fret.instrument.OutOfRangeException;
+import app.fret.instrument.PlayerSetup;
 import app.fret.lefthand.PinConflictException;
 import app.fret.practice.Climb;
 import app.fret.practice.Climb.Pass;
@@ -141,14 +143,23 @@ public final class Desk {
         Excerpt.cut(read.passage(), stored.cut().firstBar(), stored.cut().lastBar())
             .withTitle(stored.title());
     Choices choices = book.choices(stored.id());
-    Study study = Study.of(passage, entry.owner().player(), choices);
+    BookPlayer owner = owner(stored);
+    Study study = Study.of(passage, owner.player(), choices);
     return new PassageDesk(
-        new PassageDesk.Opened(entry.owner(), stored, passage, read.skipped()),
+        new PassageDesk.Opened(owner, stored, passage, read.skipped()),
         book,
         study,
         clock,
         background,
         ui);
+  }
+
+  /** The player as the book knows them now: their setup may have changed at another passage. */
+  private BookPlayer owner(BookPassage passage) {
+    return book.players().stream()
+        .filter(p -> p.id() == passage.playerId())
+        .findFirst()
+        .orElseThrow();
   }
 
   private void show(PassageDesk desk) {
@@ -205,22 +216,12 @@ public final class Desk {
       throws ScoreRejectedException, OutOfRangeException, PinConflictException {
     ReadPassage read = offer.score().read(choice.part());
     Passage passage = Excerpt.cut(read.passage(), choice.firstBar(), choice.lastBar());
-    Instrument instrument =
-        Instruments.named(choice.owner().map(BookPlayer::instrument).orElse(choice.instrument()));
-    Hand hand = Hand.of(Hand.Preset.MEDIUM, instrument.handSize());
+    PlayerSetup setup =
+        choice.owner().map(BookPlayer::setup).orElse(PlayerSetup.usual(choice.instrument()));
     Tempo target = choice.target();
     // Planned once before anything is stored, so that a passage that cannot be played stays out.
-    Study.of(passage, new app.fret.instrument.Player("", instrument, hand), Choices.at(target));
-    BookPlayer owner =
-        choice
-            .owner()
-            .orElseGet(
-                () ->
-                    book.addPlayer(
-                        choice.newPlayer(),
-                        instrument.name(),
-                        hand.comfortableMm(),
-                        instrument.stringLengthMm()));
+    Study.of(passage, setup.player(""), Choices.at(target));
+    BookPlayer owner = choice.owner().orElseGet(() -> book.addPlayer(choice.newPlayer(), setup));
     BookPassage stored =
         book.addPassage(
             new NewPassage(
@@ -243,6 +244,22 @@ public final class Desk {
         () -> {
           try (OutputStream out = Files.newOutputStream(file)) {
             new MusicXmlWriter().write(MarkedPassage.of(study), out);
+            ui.execute(() -> onWritten.accept(file));
+          } catch (IOException e) {
+            tell(file.getFileName() + " cannot be written there; choose another folder.");
+          }
+        });
+  }
+
+  /** Writes the open passage with its marks as PDF. */
+  public void writePdf(Path file, Paper paper, Consumer<Path> onWritten) {
+    Study study =
+        open.get().orElseThrow(() -> new IllegalStateException("no passage is open")).study();
+    work(
+        () -> {
+          try (OutputStream out = Files.newOutputStream(file)) {
+            List<PartPages.Page> pages = new MarkedPart(study).pages(paper);
+            PdfPart.write(pages, study.passage().title(), paper, out);
             ui.execute(() -> onWritten.accept(file));
           } catch (IOException e) {
             tell(file.getFileName() + " cannot be written there; choose another folder.");

@@ -7,24 +7,33 @@ import app.fret.book.LogEntry;
 import app.fret.instrument.Instrument;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
+import app.fret.instrument.PlayerSetup;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.Pin;
 import app.fret.lefthand.PinConflictException;
+import app.fret.lefthand.effort.Profile;
+import app.fret.lefthand.effort.Profiles;
+import app.fret.lefthand.hand.Stop;
 import app.fret.practice.Climb;
 import app.fret.practice.Climb.Pass;
 import app.fret.score.Finger;
 import app.fret.score.Passage;
 import app.fret.score.PlayedNote;
+import app.fret.score.Span;
 import app.fret.study.Choices;
 import app.fret.study.Study;
 import java.time.Clock;
-import java.util.ArrayDeque;
-import java.util.Deque;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.concurrent.Executor;
+import java.util.function.Consumer;
+import java.util.function.Predicate;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -44,32 +53,45 @@ public final class PassageDesk {
 
   private final Opened opened;
   private final Book book;
-  private final Player player;
   private final Clock clock;
   private final Executor background;
   private final Executor ui;
   private final ReadOnlyObjectWrapper<Study> study;
   private final ReadOnlyObjectWrapper<Climb> climb = new ReadOnlyObjectWrapper<>(this, "climb");
   private final ReadOnlyStringWrapper message = new ReadOnlyStringWrapper(this, "message", "");
+  private final ReadOnlyObjectWrapper<Optional<Pin>> offer =
+      new ReadOnlyObjectWrapper<>(this, "offer", Optional.empty());
+  private final ReadOnlyObjectWrapper<Set<Integer>> changedNotes =
+      new ReadOnlyObjectWrapper<>(this, "changedNotes", Set.of());
   private final IntegerProperty selectedNote = new SimpleIntegerProperty(this, "selectedNote", 0);
+  private final IntegerProperty selectionStart =
+      new SimpleIntegerProperty(this, "selectionStart", 0);
   private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper(this, "canUndo");
   private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper(this, "canRedo");
-  private final Deque<Choices> undone = new ArrayDeque<>();
-  private final Deque<Choices> done = new ArrayDeque<>();
-  private Choices wanted;
+  private final Decisions decisions;
+  private Decision inForce;
+  private boolean extending;
 
   /** A desk for a passage whose first study is at hand. */
   public PassageDesk(
       Opened opened, Book book, Study first, Clock clock, Executor background, Executor ui) {
     this.opened = opened;
     this.book = book;
-    this.player = first.player();
     this.clock = clock;
     this.background = background;
     this.ui = ui;
     this.study = new ReadOnlyObjectWrapper<>(this, "study", first);
-    this.wanted = first.choices();
+    this.decisions = new Decisions(new Decision(first.choices(), opened.owner().setup()));
+    this.inForce = decisions.wanted();
+    selectedNote.addListener((property, before, now) -> startAt(now.intValue()));
     readLog();
+  }
+
+  /** A selection begins anew unless it is being extended. */
+  private void startAt(int note) {
+    if (!extending) {
+      selectionStart.set(note);
+    }
   }
 
   private void readLog() {
@@ -110,6 +132,33 @@ public final class PassageDesk {
     return selectedNote;
   }
 
+  /** The other end of the selection; the selected note itself where only one is selected. */
+  public ReadOnlyIntegerProperty selectionStartProperty() {
+    return selectionStart;
+  }
+
+  /** The pin nearest to one that could not be met, for the player to take instead. */
+  public ReadOnlyObjectProperty<Optional<Pin>> offerProperty() {
+    return offer.getReadOnlyProperty();
+  }
+
+  /** Numbers of the notes whose fingers or strings the last change moved. */
+  public ReadOnlyObjectProperty<Set<Integer>> changedNotesProperty() {
+    return changedNotes.getReadOnlyProperty();
+  }
+
+  /** What the player says of instrument and hand. */
+  public PlayerSetup setup() {
+    return decisions.wanted().setup();
+  }
+
+  /** Indexes of the first and last bar that the selection touches. */
+  public Span selectedBars() {
+    int one = study.get().notes().get(selectionStart.get()).bar();
+    int other = study.get().notes().get(selectedNote.get()).bar();
+    return new Span(Math.min(one, other), Math.max(one, other));
+  }
+
   /** Whether a decision can be taken back. */
   public ReadOnlyBooleanProperty canUndoProperty() {
     return canUndo.getReadOnlyProperty();
@@ -135,6 +184,9 @@ public final class PassageDesk {
     switch (command) {
       case NEXT_NOTE -> select(selectedNote.get() + 1);
       case PREVIOUS_NOTE -> select(selectedNote.get() - 1);
+      case EXTEND_NEXT -> extend(selectedNote.get() + 1);
+      case EXTEND_PREVIOUS -> extend(selectedNote.get() - 1);
+      case PIN_THUMB -> pinFinger(Finger.THUMB);
       case PIN_OPEN -> pinFinger(Finger.OPEN);
       case PIN_FIRST -> pinFinger(Finger.FIRST);
       case PIN_SECOND -> pinFinger(Finger.SECOND);
@@ -156,18 +208,87 @@ public final class PassageDesk {
 
   /** Selects a note; beyond either end the last one there stays. */
   public void select(int note) {
-    selectedNote.set(Math.max(0, Math.min(study.get().notes().size() - 1, note)));
+    selectedNote.set(within(note));
+    selectionStart.set(selectedNote.get());
+  }
+
+  private void extend(int note) {
+    extending = true;
+    selectedNote.set(within(note));
+    extending = false;
+  }
+
+  private int within(int note) {
+    return Math.max(0, Math.min(study.get().notes().size() - 1, note));
+  }
+
+  /** Plans the passage under another profile. */
+  public void setProfile(String name) {
+    Profile profile = Profiles.named(name);
+    change(
+        decisions.wanted().with(decisions.wanted().choices().withProfile(profile)),
+        profile.label());
+  }
+
+  /** Plans the passage for another hand, instrument or school. */
+  public void setSetup(PlayerSetup setup, String what) {
+    change(decisions.wanted().with(setup), what);
+  }
+
+  /** Makes a plan of these pins beside those there are. */
+  public void pinAll(List<Pin> pins, String what) {
+    Choices next = decisions.wanted().choices();
+    for (Pin pin : pins) {
+      next = next.withPin(pin);
+    }
+    change(decisions.wanted().with(next), what);
+  }
+
+  /** Works out the plans worth comparing and hands them on. */
+  public void compare(Consumer<List<Candidate>> onReady) {
+    Study now = study.get();
+    message.set("Working out the plans to compare …");
+    work(
+        () -> {
+          List<Candidate> candidates = Candidates.of(now);
+          ui.execute(
+              () -> {
+                message.set("");
+                onReady.accept(candidates);
+              });
+        });
+  }
+
+  /** Takes a compared plan, for the whole passage or for some bars. */
+  public void take(Candidate candidate, Optional<Span> bars) {
+    if (bars.isEmpty() && candidate.profile().isPresent()) {
+      setProfile(candidate.profile().get());
+      return;
+    }
+    int lastBar = opened.passage().bars().size() - 1;
+    Span taken = bars.orElse(new Span(0, lastBar));
+    List<Pin> pins = candidate.pinsAgainst(study.get().leftHand(), taken);
+    if (pins.isEmpty()) {
+      message.set("These bars are already taken so.");
+    } else {
+      pinAll(pins, "Took " + candidate.name().toLowerCase(java.util.Locale.ROOT));
+    }
+  }
+
+  /** Takes the pin that was offered in place of one that could not be met. */
+  public void takeOffer() {
+    offer.get().ifPresent(this::pin);
   }
 
   private void pinFinger(Finger finger) {
     int note = selectedNote.get();
-    pin(wanted.pinOn(note).map(p -> p.withFinger(finger)).orElse(Pin.finger(note, finger)));
+    pin(pinOn(note).map(p -> p.withFinger(finger)).orElse(Pin.finger(note, finger)));
   }
 
   private void pinString(int string) {
-    if (string <= player.instrument().stringCount()) {
+    if (string <= instrument().stringCount()) {
       int note = selectedNote.get();
-      pin(wanted.pinOn(note).map(p -> p.withString(string)).orElse(Pin.string(note, string)));
+      pin(pinOn(note).map(p -> p.withString(string)).orElse(Pin.string(note, string)));
     }
   }
 
@@ -185,17 +306,22 @@ public final class PassageDesk {
   /** Pins a note; the plan follows, or the message says why it cannot. */
   public void pin(Pin pin) {
     change(
-        wanted.withPin(pin),
-        "Pinned " + pin.words(player.instrument()) + " on " + place(pin.note()));
+        decisions.wanted().with(decisions.wanted().choices().withPin(pin)),
+        "Pinned " + pin.words(instrument()) + " on " + place(pin.note()));
   }
 
   private void free() {
     int note = selectedNote.get();
-    if (wanted.pinOn(note).isEmpty()) {
+    if (pinOn(note).isEmpty()) {
       message.set("Nothing is pinned on " + place(note) + ".");
     } else {
-      change(wanted.withoutPin(note), "Freed " + place(note));
+      Choices choices = decisions.wanted().choices();
+      change(decisions.wanted().with(choices.withoutPin(note)), "Freed " + place(note));
     }
+  }
+
+  private Optional<Pin> pinOn(int note) {
+    return decisions.wanted().choices().pinOn(note);
   }
 
   private String place(int note) {
@@ -204,57 +330,53 @@ public final class PassageDesk {
     return pitch + " in bar " + opened.passage().bars().get(played.bar()).label();
   }
 
-  private void change(Choices next, String what) {
-    Choices before = wanted;
-    wanted = next;
-    compute(
-        next,
-        what,
-        () -> {
-          done.push(before);
-          undone.clear();
-        });
+  private void change(Decision next, String what) {
+    Decision before = decisions.wanted();
+    decisions.want(next);
+    compute(next, what, () -> decisions.accepted(before));
   }
 
   private void undo() {
-    if (done.isEmpty()) {
-      message.set("Nothing to undo.");
-      return;
-    }
-    Choices back = done.pop();
-    undone.push(wanted);
-    wanted = back;
-    compute(back, "Taken back", () -> {});
+    decisions
+        .undo()
+        .ifPresentOrElse(
+            back -> compute(back, "Taken back", () -> {}), () -> message.set("Nothing to undo."));
   }
 
   private void redo() {
-    if (undone.isEmpty()) {
-      message.set("Nothing to redo.");
-      return;
-    }
-    Choices again = undone.pop();
-    done.push(wanted);
-    wanted = again;
-    compute(again, "Made again", () -> {});
+    decisions
+        .redo()
+        .ifPresentOrElse(
+            again -> compute(again, "Made again", () -> {}), () -> message.set("Nothing to redo."));
   }
 
-  private void compute(Choices next, String what, Runnable onAccepted) {
+  private void compute(Decision next, String what, Runnable onAccepted) {
+    offer.set(Optional.empty());
     work(
         () -> {
           try {
-            Study planned = study.get().with(next);
-            book.keepChoices(opened.entry().id(), next);
+            Study planned = planned(next);
+            book.keepChoices(opened.entry().id(), next.choices());
+            book.keepSetup(opened.owner().id(), next.setup());
             ui.execute(
                 () -> {
                   onAccepted.run();
+                  inForce = next;
                   accept(planned, what);
                 });
           } catch (PinConflictException e) {
-            ui.execute(() -> refuse(e));
-          } catch (OutOfRangeException e) {
-            ui.execute(() -> message.set(e.getMessage()));
+            ui.execute(() -> refuse(e, next));
+          } catch (OutOfRangeException | IllegalArgumentException e) {
+            ui.execute(() -> refuse(e.getMessage()));
           }
         });
+  }
+
+  private Study planned(Decision next) throws OutOfRangeException, PinConflictException {
+    Player player = next.setup().player(study.get().player().name());
+    return player.equals(study.get().player())
+        ? study.get().with(next.choices())
+        : Study.of(opened.passage(), player, next.choices());
   }
 
   /** Runs work in the background; after a mistake of Fret's own the last good study stays. */
@@ -266,7 +388,7 @@ public final class PassageDesk {
           } catch (RuntimeException e) {
             ui.execute(
                 () -> {
-                  wanted = study.get().choices();
+                  decisions.refuse(inForce);
                   message.set(Words.ownMistake(e));
                 });
           }
@@ -274,36 +396,56 @@ public final class PassageDesk {
   }
 
   private void accept(Study planned, String what) {
-    int changed = changedNotes(study.get(), planned);
+    Set<Integer> changed = changedNotes(study.get(), planned);
     study.set(planned);
-    canUndo.set(!done.isEmpty());
-    canRedo.set(!undone.isEmpty());
+    changedNotes.set(changed);
+    canUndo.set(decisions.canUndo());
+    canRedo.set(decisions.canRedo());
     message.set(
         what
-            + (changed == 0
+            + (changed.isEmpty()
                 ? ". No finger changed."
-                : changed == 1 ? ". 1 note changed." : ". " + changed + " notes changed."));
+                : changed.size() == 1
+                    ? ". 1 note changed."
+                    : ". " + changed.size() + " notes changed."));
   }
 
-  private static int changedNotes(Study before, Study after) {
-    int changed = 0;
+  private static Set<Integer> changedNotes(Study before, Study after) {
+    Set<Integer> changed = new TreeSet<>();
     for (int i = 0; i < before.notes().size(); i++) {
-      boolean same =
-          before
-              .leftHand()
-              .notes()
-              .get(i)
-              .placement()
-              .stops()
-              .equals(after.leftHand().notes().get(i).placement().stops());
-      changed += same ? 0 : 1;
+      List<Stop> stops = before.leftHand().notes().get(i).placement().stops();
+      if (!stops.equals(after.leftHand().notes().get(i).placement().stops())) {
+        changed.add(i);
+      }
     }
     return changed;
   }
 
-  private void refuse(PinConflictException conflict) {
-    wanted = study.get().choices();
+  private void refuse(String why) {
+    decisions.refuse(inForce);
+    message.set(why);
+  }
+
+  private void refuse(PinConflictException conflict, Decision asked) {
+    decisions.refuse(inForce);
+    offer.set(asked.choices().pinOn(selectedNote.get()).flatMap(this::nearest));
     message.set("Bar " + barOf(conflict.note()) + ": " + conflict.getMessage() + ".");
+  }
+
+  /** Of the other ways of a note the cheapest with the finger asked for, else with the string. */
+  private Optional<Pin> nearest(Pin asked) {
+    NotePlan plan = study.get().leftHand().notes().get(asked.note());
+    Predicate<Stop> sameFinger = s -> asked.finger().map(f -> f == s.finger()).orElse(false);
+    Predicate<Stop> sameString =
+        s -> asked.string().isPresent() && asked.string().getAsInt() == s.string();
+    return first(plan, sameFinger)
+        .or(() -> first(plan, sameString))
+        .or(() -> first(plan, s -> true))
+        .map(s -> Pin.of(asked.note(), s.string(), s.finger()));
+  }
+
+  private static Optional<Stop> first(NotePlan plan, Predicate<Stop> wanted) {
+    return plan.otherWays().stream().map(w -> w.placement().top()).filter(wanted).findFirst();
   }
 
   private String barOf(int note) {
@@ -339,6 +481,6 @@ public final class PassageDesk {
 
   /** Instrument it is played on. */
   public Instrument instrument() {
-    return player.instrument();
+    return study.get().player().instrument();
   }
 }

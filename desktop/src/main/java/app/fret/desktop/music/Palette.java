@@ -13,6 +13,10 @@ public final class Palette {
   public static final Color ACCENT = Color.web("#1D6A72");
   public static final Color CAUTION = Color.web("#9C5C00");
   public static final Color DONE = Color.web("#37734A");
+  public static final Color BOARD = Color.web("#EFE6D6");
+  public static final Color REACH = Color.web("#A9B8AE");
+  public static final Color CHANGED = Color.web("#9C5C00", 0.16);
+  public static final Color RANGE = Color.web("#1D6A72", 0.06);
   public static final Color SELECTION = Color.web("#1D6A72", 0.12);
   private static final Color[] STRINGS = {
     Color.web("#AD4B28"),
@@ -34,7 +38,8 @@ public final class Palette {
     return switch (role) {
       case STAFF -> Color.web("#57534B");
       case NOTE, EXPRESSION, FINGER, BOW -> INK;
-      case BAR_NUMBER -> QUIET;
+      case BAR_NUMBER, POSITION -> QUIET;
+      case CAUTION -> CAUTION;
       case STRING_1, STRING_2, STRING_3, STRING_4, STRING_5 ->
           string(role.ordinal() - Mark.Role.STRING_1.ordinal() + 1);
     };

@@ -7,6 +7,7 @@ import app.fret.lefthand.Shift;
 import app.fret.lefthand.effort.PositionWords;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
+import app.fret.study.PositionRun;
 import app.fret.study.Study;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,6 +15,7 @@ import java.util.Optional;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
+import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
 
 /**
@@ -115,7 +117,9 @@ final class PathLane {
   }
 
   private void paintJoint(Seen from, Seen to) {
-    if (from.plan().placement().isLeftOut() || to.plan().placement().isLeftOut()) {
+    if (from.plan().placement().isLeftOut()
+        || to.plan().placement().isLeftOut()
+        || isRestBetween(from, to)) {
       return;
     }
     Optional<Shift> shift =
@@ -129,6 +133,11 @@ final class PathLane {
     graphics.setStroke(shift.isPresent() ? Palette.CAUTION : Palette.QUIET);
     graphics.setLineWidth(shift.map(s -> 1 + s.bits() * 0.7).orElse(1.0));
     graphics.strokeLine(x1, y1, Math.max(x1 + 1, x2), y2);
+  }
+
+  /** Over a rest nothing joins two notes: the hand has time. */
+  private static boolean isRestBetween(Seen from, Seen to) {
+    return from.plan().note().end().compareTo(to.plan().note().onset()) < 0;
   }
 
   private double blockRight(Seen seen) {
@@ -167,32 +176,24 @@ final class PathLane {
     graphics.fillText(stop.finger().sign(), from + Math.min(width, 22) / 2, y + BLOCK / 2);
   }
 
-  /** One bracket for each run of notes in one position; open strings belong to either side. */
+  /** One bracket for each run of notes in one position, as far as it lies on this system. */
   private void paintPositions(List<Seen> seen) {
-    int from = -1;
-    Placement held = null;
-    for (int i = 0; i <= seen.size(); i++) {
-      Placement placement = i < seen.size() ? seen.get(i).plan().placement() : null;
-      boolean silent = placement != null && !placement.usesHand();
-      if (silent) {
-        continue;
-      }
-      boolean changes = placement == null || (held != null && !samePosition(placement, held));
-      if (changes && from >= 0) {
-        double until =
-            i < seen.size() ? x(seen.get(i).place().x()) - 5 : blockRight(seen.get(i - 1));
-        paintBracket(x(seen.get(from).place().x()), until, held);
-        from = -1;
-      }
-      if (placement != null && from < 0) {
-        from = i;
-        held = placement;
+    for (PositionRun run : PositionRun.of(study.leftHand())) {
+      List<Seen> inside =
+          seen.stream()
+              .filter(s -> number(s) >= run.firstNote() && number(s) <= run.lastNote())
+              .toList();
+      if (!inside.isEmpty()) {
+        Seen last = inside.get(inside.size() - 1);
+        int next = seen.indexOf(last) + 1;
+        double until = next < seen.size() ? x(seen.get(next).place().x()) - 5 : blockRight(last);
+        paintBracket(x(inside.get(0).place().x()), until, run.held());
       }
     }
   }
 
-  private static boolean samePosition(Placement one, Placement other) {
-    return one.hand() == other.hand() && one.inThumbPosition() == other.inThumbPosition();
+  private static int number(Seen seen) {
+    return seen.plan().note().number();
   }
 
   private void paintBracket(double from, double until, Placement held) {
@@ -205,12 +206,20 @@ final class PathLane {
     graphics.setFont(Fonts.regular(11.5));
     graphics.setTextAlign(TextAlignment.LEFT);
     graphics.setTextBaseline(VPos.TOP);
-    String words = PositionWords.of(instrument, held);
-    double room = until - from;
-    String shown = room > 70 ? words : words.replace(" position", "");
-    if (room > 18) {
-      graphics.fillText(
-          room > 40 ? shown : instrument.positionName(held.base(), held.frame()), from + 3, y + 2);
+    double room = until - from - 6;
+    String words = PositionWords.of(instrument, held).replaceFirst(",.*", "");
+    String name = instrument.positionName(held.base(), held.frame());
+    for (String shown : List.of(words, words.replace(" position", ""), name)) {
+      if (widthOf(shown) <= room) {
+        graphics.fillText(shown, from + 3, y + 2);
+        return;
+      }
     }
+  }
+
+  private double widthOf(String words) {
+    Text text = new Text(words);
+    text.setFont(graphics.getFont());
+    return text.getLayoutBounds().getWidth();
   }
 }

@@ -4,11 +4,13 @@ import app.fret.engraving.Engraver;
 import app.fret.engraving.Engraving;
 import app.fret.score.Passage;
 import app.fret.score.PlayedNote;
+import app.fret.score.Span;
 import app.fret.study.MarkedPassage;
 import app.fret.study.Study;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleIntegerProperty;
@@ -28,7 +30,12 @@ import javafx.scene.layout.VBox;
  * under it. A click selects the nearest note.
  */
 public final class ScoreView extends ScrollPane {
-  private static final double STAFF_SPACE = 8.6;
+  /** Pixels to a staff space where the music has the middle of the window to itself. */
+  public static final double LARGE = 8.6;
+
+  /** Pixels to a staff space where two plans stand side by side. */
+  public static final double SMALL = 7.2;
+
   private static final double MARGIN = 20;
 
   /** How much of the plan is shown. */
@@ -40,14 +47,29 @@ public final class ScoreView extends ScrollPane {
   private final ObjectProperty<Optional<Study>> study =
       new SimpleObjectProperty<>(this, "study", Optional.empty());
   private final IntegerProperty selectedNote = new SimpleIntegerProperty(this, "selectedNote", 0);
+  private final ObjectProperty<Span> range =
+      new SimpleObjectProperty<>(this, "range", new Span(0, 0));
+  private final ObjectProperty<Set<Integer>> lit =
+      new SimpleObjectProperty<>(this, "lit", Set.of());
   private final Layer layer;
+  private final double space;
   private final VBox systems = new VBox(10);
   private final List<SystemNode> nodes = new ArrayList<>();
   private double laidOutWidth = -1;
 
-  /** An empty view that will show this much of its study. */
+  /** An empty view that will show this much of its study, large. */
   public ScoreView(Layer layer) {
+    this(layer, LARGE);
+  }
+
+  /**
+   * An empty view that will show this much of its study.
+   *
+   * @param space pixels to a staff space
+   */
+  public ScoreView(Layer layer, double space) {
     this.layer = layer;
+    this.space = space;
     setId(layer == Layer.PRINTED ? "read-score" : "left-hand-score");
     getStyleClass().add("score");
     setHbarPolicy(ScrollBarPolicy.NEVER);
@@ -57,6 +79,8 @@ public final class ScoreView extends ScrollPane {
     setContent(systems);
     study.addListener((property, before, now) -> layOut());
     selectedNote.addListener((property, before, now) -> select(before.intValue(), now.intValue()));
+    range.addListener((property, before, now) -> nodes.forEach(n -> n.selectRange(now)));
+    lit.addListener((property, before, now) -> nodes.forEach(n -> n.light(now)));
     viewportBoundsProperty().addListener((property, before, now) -> widthChanged(now));
   }
 
@@ -68,6 +92,16 @@ public final class ScoreView extends ScrollPane {
   /** Number of the selected note. */
   public IntegerProperty selectedNoteProperty() {
     return selectedNote;
+  }
+
+  /** First and last note of the selection. */
+  public ObjectProperty<Span> rangeProperty() {
+    return range;
+  }
+
+  /** Notes that are lit. */
+  public ObjectProperty<Set<Integer>> litProperty() {
+    return lit;
   }
 
   private void widthChanged(Bounds viewport) {
@@ -86,12 +120,14 @@ public final class ScoreView extends ScrollPane {
     }
     Study shown = study.get().get();
     Passage passage = layer == Layer.PRINTED ? shown.passage() : MarkedPassage.of(shown);
-    Engraving engraving = new Engraver().engrave(passage, (width - 2 * MARGIN) / STAFF_SPACE);
+    Engraving engraving = new Engraver().engrave(passage, (width - 2 * MARGIN) / space);
     for (Engraving.System system : engraving.systems()) {
       SystemNode node =
-          new SystemNode(system, shown, layer == Layer.LEFT_HAND, STAFF_SPACE, width - 2 * MARGIN);
+          new SystemNode(system, shown, layer == Layer.LEFT_HAND, space, width - 2 * MARGIN);
       node.setOnMouseClicked(e -> node.noteAt(e.getX()).ifPresent(selectedNote::set));
       node.select(selectedNote.get());
+      node.selectRange(range.get());
+      node.light(lit.get());
       nodes.add(node);
       systems.getChildren().add(node);
     }

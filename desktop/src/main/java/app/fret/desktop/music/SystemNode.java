@@ -3,13 +3,16 @@ package app.fret.desktop.music;
 import app.fret.engraving.Engraving;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.score.PlayedNote;
+import app.fret.score.Span;
 import app.fret.study.Study;
 import java.util.Comparator;
 import java.util.Optional;
+import java.util.Set;
 import javafx.geometry.Point2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
 
 /** One system on screen: staff with its marks, the path lane under it, the selected note lit. */
 final class SystemNode extends Canvas {
@@ -21,6 +24,8 @@ final class SystemNode extends Canvas {
   private final boolean withPlan;
   private final double space;
   private int selected = -1;
+  private Span range = new Span(0, 0);
+  private Set<Integer> lit = Set.of();
 
   SystemNode(Engraving.System system, Study study, boolean withPlan, double space, double width) {
     super(width, height(system, study, withPlan, space));
@@ -36,7 +41,7 @@ final class SystemNode extends Canvas {
       Engraving.System system, Study study, boolean withPlan, double space) {
     double staff = (system.bottom() - system.top()) * space + 2 * PADDING;
     int strings = study.player().instrument().stringCount();
-    return staff + (withPlan ? LANE_GAP + PathLane.height(strings) : 0);
+    return staff + (withPlan ? LANE_GAP + PathLane.height(strings) + ReachStrip.HEIGHT : 0);
   }
 
   private double staffTop() {
@@ -52,6 +57,20 @@ final class SystemNode extends Canvas {
     selected = note;
     setAccessibleText(accessibleText(note));
     paint();
+  }
+
+  /** Tints the notes of a selection. */
+  void selectRange(Span notes) {
+    range = notes;
+    paint();
+  }
+
+  /** Lights notes, such as those a change has moved; none puts all out. */
+  void light(Set<Integer> notes) {
+    if (!notes.equals(lit)) {
+      lit = Set.copyOf(notes);
+      paint();
+    }
   }
 
   private String accessibleText(int note) {
@@ -97,6 +116,12 @@ final class SystemNode extends Canvas {
   private void paint() {
     GraphicsContext graphics = getGraphicsContext2D();
     graphics.clearRect(0, 0, getWidth(), getHeight());
+    lit.forEach(note -> tint(note, Palette.CHANGED));
+    if (range.last() > range.first()) {
+      for (int note = range.first(); note <= range.last(); note++) {
+        tint(note, Palette.RANGE);
+      }
+    }
     if (shows(selected)) {
       Engraving.NotePlace place = place(study.notes().get(selected));
       double width = Math.max(24, place.width() * space + 14);
@@ -106,6 +131,23 @@ final class SystemNode extends Canvas {
     new MarkPainter(graphics, space, 0, staffTop()).paint(system.marks());
     if (withPlan) {
       new PathLane(graphics, study, system, space, 0, laneTop()).paint();
+      int strings = study.player().instrument().stringCount();
+      double stripTop = laneTop() + PathLane.height(strings);
+      new ReachStrip(graphics, study, system, space, stripTop).paint();
     }
+  }
+
+  private void tint(int note, Color colour) {
+    if (shows(note)) {
+      Engraving.NotePlace place = place(study.notes().get(note));
+      double from = place.x() * space - 4;
+      double until = Math.max(place.until() * space - 4, from + place.width() * space + 8);
+      graphics().setFill(colour);
+      graphics().fillRect(from, 0, until - from, getHeight());
+    }
+  }
+
+  private GraphicsContext graphics() {
+    return getGraphicsContext2D();
   }
 }

@@ -5,6 +5,8 @@ import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.ImportOffer;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.music.ScoreView;
+import app.fret.engraving.Paper;
+import app.fret.lefthand.Pin;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.EnumMap;
@@ -12,8 +14,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.ToggleButton;
@@ -24,6 +29,8 @@ import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
@@ -49,6 +56,7 @@ public final class FretWindow extends StackPane {
   private final BorderPane centre = new BorderPane();
   private final HBox tabs = new HBox(4);
   private final ToggleGroup tabGroup = new ToggleGroup();
+  private Consumer<Path> folderOpener = file -> {};
   private final Label message = Parts.label("", "message");
   private final StackPane veil = new StackPane();
   private final Map<Station, Spread> spreads = new EnumMap<>(Station.class);
@@ -91,6 +99,16 @@ public final class FretWindow extends StackPane {
       @Override
       public void writeMusicXml() {
         chooseTarget();
+      }
+
+      @Override
+      public void writePdf(Paper paper) {
+        choosePdf(paper);
+      }
+
+      @Override
+      public void print() {
+        FretWindow.this.print();
       }
 
       @Override
@@ -140,7 +158,7 @@ public final class FretWindow extends StackPane {
       message.textProperty().unbind();
       message.textProperty().bind(passage.messageProperty());
       centre.setTop(tabs);
-      centre.setBottom(message);
+      centre.setBottom(messageRow(passage));
     }
     Spread spread = spreads.computeIfAbsent(station, each -> spread(each, passage));
     centre.setCenter(spread.work());
@@ -151,11 +169,49 @@ public final class FretWindow extends StackPane {
     return switch (each) {
       case READ -> new Spread(new ReadStation(passage), new ReadPanel(passage));
       case LEFT_HAND -> {
-        LeftHandStation leftHand = new LeftHandStation(passage);
+        LeftHandStation leftHand = new LeftHandStation(passage, stationActions(passage));
         leftHandScore = Optional.of(leftHand.score());
         yield new Spread(leftHand, new WhyPanel(passage));
       }
       case PRACTISE -> new Spread(new PractiseStation(passage), new PractisePanel(passage));
+    };
+  }
+
+  /** What just happened and, when a pin cannot be met, the nearest that can. */
+  private HBox messageRow(PassageDesk passage) {
+    Button take = Parts.button("take-offer", "", "link-action", passage::takeOffer);
+    take.setMinWidth(USE_PREF_SIZE);
+    Runnable follow =
+        () -> {
+          Optional<Pin> offer = passage.offerProperty().get();
+          take.setVisible(offer.isPresent());
+          take.setManaged(offer.isPresent());
+          offer.ifPresent(p -> take.setText("Pin " + p.words(passage.instrument()) + " instead"));
+        };
+    passage.offerProperty().addListener((property, before, now) -> follow.run());
+    follow.run();
+    HBox row = new HBox(12, message, take);
+    HBox.setHgrow(message, Priority.ALWAYS);
+    row.getStyleClass().add("message-row");
+    row.setAlignment(Pos.CENTER_LEFT);
+    return row;
+  }
+
+  private LeftHandStation.Actions stationActions(PassageDesk passage) {
+    return new LeftHandStation.Actions() {
+      @Override
+      public void compare() {
+        passage.compare(plans -> coverWide(new CompareView(passage, plans, this::close)));
+      }
+
+      @Override
+      public void showPlayer() {
+        cover(new PlayerSheet(passage, this::close));
+      }
+
+      private void close() {
+        uncover();
+      }
     };
   }
 
@@ -172,6 +228,11 @@ public final class FretWindow extends StackPane {
     Optional<Station> wanted = stationFor(event);
     if (wanted.isPresent()) {
       show(wanted.get());
+      event.consume();
+      return;
+    }
+    if (Keys.PRINT.match(event)) {
+      print();
       event.consume();
       return;
     }
@@ -235,6 +296,39 @@ public final class FretWindow extends StackPane {
     Optional.ofNullable(chooser.showSaveDialog(window())).ifPresent(f -> write(f.toPath()));
   }
 
+  private void choosePdf(Paper paper) {
+    if (desk.openProperty().get().isEmpty()) {
+      tell("Open a passage first; then its part can be written.");
+      return;
+    }
+    FileChooser chooser = new FileChooser();
+    chooser.setTitle("Write the part as PDF");
+    chooser.setInitialFileName("marked-part.pdf");
+    chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("PDF", "*.pdf"));
+    Optional.ofNullable(chooser.showSaveDialog(window()))
+        .ifPresent(f -> writePdf(f.toPath(), paper));
+  }
+
+  /** Writes the part of the open passage as PDF. */
+  public void writePdf(Path file, Paper paper) {
+    desk.writePdf(file, paper, this::tellWritten);
+  }
+
+  /** Prints the part of the open passage, after the system's own print dialog. */
+  public void print() {
+    Optional<PassageDesk> open = desk.openProperty().get();
+    if (open.isEmpty()) {
+      tell("Open a passage first; then its part can be printed.");
+      return;
+    }
+    PartPrinter.Outcome outcome = new PartPrinter(open.get().study()).print(window());
+    if (outcome == PartPrinter.Outcome.NO_PRINTER) {
+      tell("No printer is set up on this computer. Write the part as PDF instead.");
+    } else if (outcome == PartPrinter.Outcome.FAILED) {
+      tell("The printer took no page. Try again, or write the part as PDF.");
+    }
+  }
+
   private Window window() {
     return getScene().getWindow();
   }
@@ -250,14 +344,29 @@ public final class FretWindow extends StackPane {
 
   /** Writes the marked part of the open passage. */
   public void write(Path file) {
-    desk.writeMarked(file, written -> tell(written.getFileName() + " is written."));
+    desk.writeMarked(file, this::tellWritten);
   }
 
-  private void tell(String what) {
+  private void tellWritten(Path file) {
+    Button folder =
+        Parts.button(
+            "open-folder", "Open its folder", "outline-action", () -> folderOpener.accept(file));
+    tell(file.getFileName() + " is written.", folder);
+  }
+
+  /** Says how a folder is shown; the application knows, the window does not. */
+  public void setFolderOpener(Consumer<Path> opener) {
+    folderOpener = opener;
+  }
+
+  private void tell(String what, Node... actions) {
     Label words = Parts.words(what);
     words.setId("notice-words");
     var close = Parts.button("notice-close", "Close", "main-action", this::uncover);
-    VBox card = new VBox(16, words, new HBox(Parts.stretch(), close));
+    HBox row = new HBox(8, Parts.stretch());
+    row.getChildren().addAll(actions);
+    row.getChildren().add(close);
+    VBox card = new VBox(16, words, row);
     card.setId("notice");
     card.getStyleClass().add("dialog-card");
     card.setMaxSize(460, USE_PREF_SIZE);
@@ -274,6 +383,7 @@ public final class FretWindow extends StackPane {
     for (Map.Entry<String, String> key : Keys.help().entrySet()) {
       table.addRow(row++, Parts.label(key.getKey(), "key-name"), Parts.label(key.getValue()));
     }
+    table.addRow(row++, Parts.label("Ctrl+P", "key-name"), Parts.label("Print the part"));
     table.addRow(row, Parts.label("Ctrl+1, 2, 5", "key-name"), Parts.label("Change the station"));
     var close = Parts.button("keys-close", "Close", "main-action", this::uncover);
     VBox card =
@@ -288,6 +398,12 @@ public final class FretWindow extends StackPane {
     veil.getChildren().setAll(card);
     StackPane.setAlignment(card, Pos.CENTER);
     veil.setVisible(true);
+  }
+
+  /** Covers the window but for a margin. */
+  private void coverWide(Region card) {
+    cover(card);
+    StackPane.setMargin(card, new Insets(24));
   }
 
   private void uncover() {

@@ -4,6 +4,7 @@ import app.fret.desktop.model.Command;
 import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.Words;
+import app.fret.engraving.Paper;
 import app.fret.practice.Climb;
 import app.fret.study.Study;
 import java.time.LocalDate;
@@ -41,6 +42,10 @@ final class Header extends HBox {
 
     void writeMusicXml();
 
+    void writePdf(Paper paper);
+
+    void print();
+
     void showKeys();
   }
 
@@ -71,6 +76,12 @@ final class Header extends HBox {
         .addAll(
             item("menu-add", "Add a passage from a file …", actions::addFromFile),
             item("menu-write", "Write the marked part as MusicXML …", actions::writeMusicXml),
+            item("menu-pdf-a4", "Write the part as PDF, A4 …", () -> actions.writePdf(Paper.A4)),
+            item(
+                "menu-pdf-letter",
+                "Write the part as PDF, Letter …",
+                () -> actions.writePdf(Paper.LETTER)),
+            item("menu-print", "Print the part …", actions::print),
             item("menu-keys", "Keys", actions::showKeys));
   }
 

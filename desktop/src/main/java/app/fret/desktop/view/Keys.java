@@ -13,12 +13,20 @@ import javafx.scene.input.KeyEvent;
 final class Keys {
   private static final Map<KeyCombination, Command> TABLE = table();
 
+  /** Asked of the window, not of the passage. */
+  static final KeyCombination PRINT =
+      new KeyCodeCombination(KeyCode.P, KeyCombination.CONTROL_DOWN);
+
   private Keys() {}
 
   private static Map<KeyCombination, Command> table() {
     Map<KeyCombination, Command> table = new LinkedHashMap<>();
     table.put(new KeyCodeCombination(KeyCode.RIGHT), Command.NEXT_NOTE);
     table.put(new KeyCodeCombination(KeyCode.LEFT), Command.PREVIOUS_NOTE);
+    table.put(
+        new KeyCodeCombination(KeyCode.RIGHT, KeyCombination.SHIFT_DOWN), Command.EXTEND_NEXT);
+    table.put(
+        new KeyCodeCombination(KeyCode.LEFT, KeyCombination.SHIFT_DOWN), Command.EXTEND_PREVIOUS);
     Command[] fingers = {
       Command.PIN_OPEN, Command.PIN_FIRST, Command.PIN_SECOND, Command.PIN_THIRD, Command.PIN_FOURTH
     };
@@ -34,6 +42,7 @@ final class Keys {
           new KeyCodeCombination(KeyCode.getKeyCode("" + string), KeyCombination.ALT_DOWN),
           strings[string - 1]);
     }
+    table.put(new KeyCodeCombination(KeyCode.T), Command.PIN_THUMB);
     table.put(new KeyCodeCombination(KeyCode.P), Command.PIN_AS_SHOWN);
     table.put(new KeyCodeCombination(KeyCode.DELETE), Command.FREE);
     table.put(new KeyCodeCombination(KeyCode.Z, KeyCombination.CONTROL_DOWN), Command.UNDO);

@@ -2,49 +2,141 @@ package app.fret.desktop.view;
 
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.Words;
+import app.fret.desktop.music.FingerboardView;
 import app.fret.desktop.music.ScoreView;
 import app.fret.lefthand.Totals;
+import app.fret.lefthand.effort.Profile;
+import app.fret.lefthand.effort.Profiles;
+import app.fret.score.Span;
 import app.fret.study.Study;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
+import javafx.animation.PauseTransition;
 import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 
-/** The engraved passage with fingers and strings, and the path of the hand under it. */
+/**
+ * The engraved passage with fingers and strings, the path and reach of the hand under it, the
+ * fingerboard to scale, and what the fingering is to be good for.
+ */
 final class LeftHandStation extends VBox {
+  private static final Duration LIT = Duration.seconds(2);
+
+  /** What the station can ask the window for. */
+  interface Actions {
+    void compare();
+
+    void showPlayer();
+  }
+
   private final PassageDesk desk;
   private final Label figures = Parts.label("", "quiet");
   private final ScoreView score = new ScoreView(ScoreView.Layer.LEFT_HAND);
+  private final FingerboardView fingerboard = new FingerboardView();
+  private final ToggleGroup profiles = new ToggleGroup();
+  private final PauseTransition putOut = new PauseTransition(LIT);
 
-  LeftHandStation(PassageDesk desk) {
+  LeftHandStation(PassageDesk desk, Actions actions) {
     this.desk = desk;
     setId("left-hand-station");
     figures.setId("left-hand-figures");
-    HBox head =
-        new HBox(
-            Parts.label("Fingering for security: low positions, open strings welcome", "quiet"),
-            Parts.stretch(),
-            figures);
-    head.getStyleClass().add("station-head");
-    head.setAlignment(Pos.CENTER_LEFT);
     VBox.setVgrow(score, Priority.ALWAYS);
-    getChildren().addAll(head, score);
+    getChildren().addAll(profileRow(actions), figureRow(), score, fingerboard);
     score.selectedNoteProperty().bindBidirectional(desk.selectedNoteProperty());
+    fingerboard.selectedNoteProperty().bind(desk.selectedNoteProperty());
+    desk.selectedNoteProperty().addListener((property, before, now) -> showRange());
+    desk.selectionStartProperty().addListener((property, before, now) -> showRange());
     desk.studyProperty().addListener((property, before, now) -> show());
+    desk.changedNotesProperty().addListener((property, before, now) -> light(now));
+    putOut.setOnFinished(e -> score.litProperty().set(Set.of()));
     show();
+  }
+
+  private HBox profileRow(Actions actions) {
+    HBox row = new HBox(6);
+    row.getStyleClass().add("station-head");
+    row.setAlignment(Pos.CENTER_LEFT);
+    for (String name : Profiles.NAMES) {
+      if (!name.equals(Profiles.AS_PRINTED) || desk.study().asPrinted().isPresent()) {
+        row.getChildren().add(chip(Profiles.named(name)));
+      }
+    }
+    Button compare =
+        Parts.button("compare-plans", "Compare plans", "flat-action", actions::compare);
+    Button player =
+        Parts.button("show-player", "Hand and schools", "flat-action", actions::showPlayer);
+    row.getChildren().addAll(Parts.stretch(), compare, player);
+    return row;
+  }
+
+  private ToggleButton chip(Profile profile) {
+    ToggleButton chip = new ToggleButton(profile.label());
+    chip.setId("profile-" + profile.name());
+    chip.getStyleClass().add("chip");
+    chip.setToggleGroup(profiles);
+    chip.setUserData(profile.name());
+    chip.setFocusTraversable(false);
+    chip.setMinWidth(USE_PREF_SIZE);
+    chip.setOnAction(
+        e -> {
+          chip.setSelected(true);
+          desk.setProfile(profile.name());
+        });
+    return chip;
+  }
+
+  private HBox figureRow() {
+    HBox row = new HBox(figures);
+    row.getStyleClass().add("station-figures");
+    row.setAlignment(Pos.CENTER_LEFT);
+    return row;
   }
 
   private void show() {
     Study study = desk.study();
     Totals totals = study.leftHand().totals();
+    String hardest =
+        totals.shifts() == 0
+            ? ""
+            : String.format(
+                Locale.ROOT,
+                ", %.0f mm in all, hardest %.1f bits",
+                totals.travelMm(),
+                totals.hardestShiftBits());
     figures.setText(
         Words.count(totals.shifts(), "shift", "shifts")
-            + String.format(Locale.ROOT, ", %.0f mm in all · ", totals.travelMm())
-            + Words.count(totals.crossings(), "crossing", "crossings"));
+            + hardest
+            + " · "
+            + Words.count(totals.crossings(), "crossing", "crossings")
+            + " · "
+            + Words.count(totals.openStrings(), "open string", "open strings")
+            + " · "
+            + Words.count(totals.reaches(), "reach", "reaches"));
+    profiles.getToggles().stream()
+        .filter(t -> t.getUserData().equals(study.choices().profile().name()))
+        .forEach(profiles::selectToggle);
     score.studyProperty().set(Optional.of(study));
+    fingerboard.studyProperty().set(Optional.of(study));
+  }
+
+  private void showRange() {
+    int one = desk.selectionStartProperty().get();
+    int other = desk.selectedNoteProperty().get();
+    score.rangeProperty().set(new Span(Math.min(one, other), Math.max(one, other)));
+  }
+
+  /** Lights what the last change moved, for a moment. */
+  private void light(Set<Integer> notes) {
+    score.litProperty().set(notes);
+    putOut.playFromStart();
   }
 
   ScoreView score() {

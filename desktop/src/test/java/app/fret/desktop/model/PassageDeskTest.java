@@ -13,6 +13,7 @@ import app.fret.book.BookPassage;
 import app.fret.book.BookPlayer;
 import app.fret.book.LogEntry;
 import app.fret.instrument.OutOfRangeException;
+import app.fret.instrument.PlayerSetup;
 import app.fret.lefthand.Pin;
 import app.fret.lefthand.PinConflictException;
 import app.fret.score.BeatUnit;
@@ -41,7 +42,7 @@ class PassageDeskTest {
   @BeforeEach
   void layPassage() throws OutOfRangeException, PinConflictException {
     when(book.log(anyLong())).thenReturn(List.of());
-    BookPlayer owner = new BookPlayer(1, "Oda Merrin", "violin", 73.3, 328);
+    BookPlayer owner = new BookPlayer(1, "Oda Merrin", PlayerSetup.of("violin", 73.3, 328));
     BookPassage entry =
         new BookPassage(
             7, 1, "Study", "s.musicxml", new BookPassage.Cut(0, 0, 1), target, Optional.empty());

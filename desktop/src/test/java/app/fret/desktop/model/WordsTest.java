@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fret.book.BookPassage;
 import app.fret.book.BookPlayer;
+import app.fret.instrument.PlayerSetup;
 import app.fret.practice.Climb;
 import app.fret.practice.Ladder;
 import app.fret.score.BeatUnit;
@@ -62,7 +63,7 @@ class WordsTest {
 
   private static ProgrammeEntry entry(Tempo target, Climb climb) {
     return new ProgrammeEntry(
-        new BookPlayer(1, "A", "violin", 73, 328),
+        new BookPlayer(1, "A", PlayerSetup.of("violin", 73, 328)),
         new BookPassage(1, 1, "S", "s.xml", new BookPassage.Cut(0, 0, 3), target, Optional.empty()),
         4,
         climb);

@@ -1,0 +1,54 @@
+package app.fret.desktop.model;
+
+import app.fret.instrument.OutOfRangeException;
+import app.fret.lefthand.LeftHandPlan;
+import app.fret.lefthand.PinConflictException;
+import app.fret.lefthand.effort.Profile;
+import app.fret.lefthand.effort.Profiles;
+import app.fret.study.PlanNames;
+import app.fret.study.Study;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** The plans of a study that are worth comparing. */
+final class Candidates {
+  private static final int OTHER_PLANS = 3;
+
+  private Candidates() {}
+
+  /** The plan in force, the best of each other profile, other ways, and the part's own fingers. */
+  static List<Candidate> of(Study study) {
+    List<Candidate> candidates = new ArrayList<>();
+    Profile inForce = study.choices().profile();
+    candidates.add(
+        new Candidate("Now: " + inForce.label(), Optional.of(inForce.name()), study.leftHand()));
+    for (String name : Profiles.NAMES) {
+      boolean printed = name.equals(Profiles.AS_PRINTED);
+      if (!name.equals(inForce.name()) && !printed) {
+        profile(study, name).ifPresent(candidates::add);
+      }
+    }
+    int number = 1;
+    for (LeftHandPlan other : study.differentPlans(OTHER_PLANS)) {
+      String words = PlanNames.of(study.leftHand(), other).toLowerCase(java.util.Locale.ROOT);
+      candidates.add(
+          new Candidate("Other way " + number++ + ": " + words, Optional.empty(), other));
+    }
+    study
+        .asPrinted()
+        .ifPresent(p -> candidates.add(new Candidate("As printed", Optional.empty(), p)));
+    return candidates;
+  }
+
+  private static Optional<Candidate> profile(Study study, String name) {
+    try {
+      Profile profile = Profiles.named(name);
+      LeftHandPlan plan = study.with(study.choices().withProfile(profile)).leftHand();
+      LeftHandPlan weighed = study.prepared().weighed(plan, study.choices().pins());
+      return Optional.of(new Candidate(profile.label(), Optional.of(name), weighed));
+    } catch (PinConflictException | OutOfRangeException e) {
+      return Optional.empty(); // pins that this profile's own hand shapes cannot meet
+    }
+  }
+}

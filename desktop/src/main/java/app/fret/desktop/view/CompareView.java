@@ -1,0 +1,208 @@
+package app.fret.desktop.view;
+
+import app.fret.desktop.model.Candidate;
+import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.model.Words;
+import app.fret.desktop.music.ScoreView;
+import app.fret.lefthand.LeftHandPlan;
+import app.fret.lefthand.Totals;
+import app.fret.score.Bar;
+import app.fret.score.Span;
+import app.fret.study.Study;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import javafx.collections.FXCollections;
+import javafx.geometry.HPos;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+
+/**
+ * Two plans side by side: figures in columns, differing notes lit on the music, and a button that
+ * takes either for the whole passage or for the selected bars.
+ */
+final class CompareView extends VBox {
+  private final PassageDesk desk;
+  private final List<Candidate> candidates;
+  private final Runnable onClose;
+  private final Side left = new Side("left");
+  private final Side right = new Side("right");
+  private final GridPane figures = new GridPane();
+  private final Label differing = Parts.label("", "quiet");
+
+  /** One of the two plans. */
+  private final class Side {
+    private final ComboBox<Candidate> choice = new ComboBox<>();
+    private final ScoreView score = new ScoreView(ScoreView.Layer.LEFT_HAND, ScoreView.SMALL);
+    private final Button take;
+    private final Button takeBars;
+
+    Side(String name) {
+      choice.setId("compare-" + name);
+      choice.setMaxWidth(Double.MAX_VALUE);
+      choice.setConverter(new Names());
+      score.setId("compare-score-" + name);
+      take = Parts.button("take-" + name, "Take this one", "main-action", () -> take(false));
+      takeBars = Parts.button("take-bars-" + name, "", "outline-action", () -> take(true));
+    }
+
+    private void take(boolean selectedBars) {
+      Optional<Span> bars = selectedBars ? Optional.of(desk.selectedBars()) : Optional.empty();
+      onClose.run();
+      desk.take(choice.getValue(), bars);
+    }
+
+    VBox box() {
+      HBox actions = new HBox(8, take, takeBars);
+      VBox.setVgrow(score, Priority.ALWAYS);
+      VBox box = new VBox(8, choice, score, actions);
+      HBox.setHgrow(box, Priority.ALWAYS);
+      box.setMinWidth(0);
+      box.setPrefWidth(500);
+      return box;
+    }
+
+    void show(Set<Integer> lit) {
+      score.litProperty().set(Set.of());
+      score.studyProperty().set(Optional.of(with(desk.study(), choice.getValue().plan())));
+      score.litProperty().set(lit);
+      boolean now = choice.getSelectionModel().getSelectedIndex() == 0;
+      take.setDisable(now);
+      takeBars.setDisable(now);
+      takeBars.setText("Take it for " + barWords());
+    }
+  }
+
+  /** What a candidate is called in the list. */
+  private static final class Names extends StringConverter<Candidate> {
+    @Override
+    public String toString(Candidate candidate) {
+      return candidate == null ? "" : candidate.name();
+    }
+
+    @Override
+    public Candidate fromString(String name) {
+      throw new IllegalStateException("the list is not typed into");
+    }
+  }
+
+  CompareView(PassageDesk desk, List<Candidate> candidates, Runnable onClose) {
+    this.desk = desk;
+    this.candidates = candidates;
+    this.onClose = onClose;
+    setId("compare");
+    getStyleClass().addAll("dialog-card", "compare");
+    Label title = Parts.label("Compare plans", "why-title");
+    Button close = Parts.button("compare-close", "Close", "flat-action", onClose);
+    HBox head = new HBox(16, title, differing, Parts.stretch(), close);
+    head.setAlignment(Pos.BASELINE_LEFT);
+    HBox music = new HBox(24, left.box(), right.box());
+    VBox.setVgrow(music, Priority.ALWAYS);
+    getChildren().addAll(head, figures, music);
+    setSpacing(12);
+    fill();
+    left.score.vvalueProperty().bindBidirectional(right.score.vvalueProperty());
+  }
+
+  private void fill() {
+    for (Side side : List.of(left, right)) {
+      side.choice.setItems(FXCollections.observableArrayList(candidates));
+      side.choice.setOnAction(e -> show());
+    }
+    left.choice.getSelectionModel().select(0);
+    right.choice.getSelectionModel().select(Math.min(1, candidates.size() - 1));
+    show();
+  }
+
+  private void show() {
+    Candidate one = left.choice.getValue();
+    Candidate other = right.choice.getValue();
+    if (one == null || other == null) {
+      return;
+    }
+    Set<Integer> lit = one.differing(other.plan());
+    differing.setText(
+        lit.isEmpty()
+            ? "The two take every note alike."
+            : Words.count(lit.size(), "note differs", "notes differ") + ", lit on the music");
+    left.show(lit);
+    right.show(lit);
+    showFigures(one.plan(), other.plan());
+  }
+
+  private String barWords() {
+    List<Bar> bars = desk.study().passage().bars();
+    Span span = desk.selectedBars();
+    String first = bars.get(span.first()).label();
+    String last = bars.get(span.last()).label();
+    return span.first() == span.last() ? "bar " + first : "bars " + first + " to " + last;
+  }
+
+  private static Study with(Study study, LeftHandPlan plan) {
+    return new Study(
+        study.passage(),
+        study.player(),
+        study.choices(),
+        study.notes(),
+        study.prepared(),
+        plan,
+        study.tuning(),
+        study.bow(),
+        study.practice());
+  }
+
+  private void showFigures(LeftHandPlan one, LeftHandPlan other) {
+    figures.getChildren().clear();
+    figures.getColumnConstraints().clear();
+    figures.setHgap(20);
+    column("", "left", "right");
+    column("effort", effort(one), effort(other));
+    Totals first = one.totals();
+    Totals second = other.totals();
+    column("shifts", first.shifts() + "", second.shifts() + "");
+    column("travel", mm(first.travelMm()), mm(second.travelMm()));
+    column("longest", mm(first.longestShiftMm()), mm(second.longestShiftMm()));
+    column("hardest", bits(first), bits(second));
+    column("crossings", first.crossings() + "", second.crossings() + "");
+    column("open strings", first.openStrings() + "", second.openStrings() + "");
+    column("reaches", first.reaches() + "", second.reaches() + "");
+    column("highest position", highest(first), highest(second));
+  }
+
+  private void column(String name, String one, String other) {
+    int index = figures.getColumnCount();
+    figures.getColumnConstraints().add(new ColumnConstraints());
+    figures.add(Parts.label(name, "figure-name"), index, 0);
+    figures.add(Parts.label(one, index == 0 ? "quiet" : "figure"), index, 1);
+    figures.add(Parts.label(other, index == 0 ? "quiet" : "figure"), index, 2);
+    figures.getColumnConstraints().get(index).setHalignment(index == 0 ? HPos.LEFT : HPos.RIGHT);
+  }
+
+  private static String effort(LeftHandPlan plan) {
+    return String.format(Locale.ROOT, "%.1f", plan.effort());
+  }
+
+  private static String mm(double mm) {
+    return String.format(Locale.ROOT, "%.0f mm", mm);
+  }
+
+  private static String bits(Totals totals) {
+    return totals.shifts() == 0
+        ? "none"
+        : String.format(Locale.ROOT, "%.1f bits", totals.hardestShiftBits());
+  }
+
+  private String highest(Totals totals) {
+    NoteWords words = new NoteWords(desk.study());
+    return totals.highest().map(words::shortPosition).orElse("none");
+  }
+}

@@ -1,0 +1,88 @@
+package app.fret.desktop.view;
+
+import app.fret.instrument.Instrument;
+import app.fret.instrument.Spelling;
+import app.fret.lefthand.effort.PositionWords;
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Stop;
+import app.fret.score.Finger;
+import app.fret.score.Key;
+import app.fret.score.PlayedNote;
+import app.fret.score.SoundingPitch;
+import app.fret.study.Study;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** Notes, places and positions of a study in plain words. */
+final class NoteWords {
+  private final Study study;
+  private final Instrument instrument;
+
+  NoteWords(Study study) {
+    this.study = study;
+    this.instrument = study.player().instrument();
+  }
+
+  /** Pitches of a note or chord, lowest first. */
+  String pitches(PlayedNote note) {
+    List<String> names = note.notes().stream().map(n -> n.written().display()).toList();
+    int last = names.size() - 1;
+    return last == 0
+        ? names.get(0)
+        : String.join(", ", names.subList(0, last)) + " and " + names.get(last);
+  }
+
+  /** Pitches and bar. */
+  String place(PlayedNote note) {
+    return pitches(note) + ", bar " + bar(note);
+  }
+
+  String place(int note) {
+    return place(study.notes().get(note));
+  }
+
+  String bar(PlayedNote note) {
+    return study.passage().bars().get(note.bar()).label();
+  }
+
+  /** Strings, fingers and position of a placement. */
+  String how(Placement placement) {
+    if (placement.isLeftOut()) {
+      return "No hand can hold this chord, so it has no fingers. Divide it, or choose its notes.";
+    }
+    String stops =
+        placement.stops().stream().map(NoteWords::stop).collect(Collectors.joining("; "));
+    return placement.usesHand() ? stops + "; " + position(placement) : stops;
+  }
+
+  private static String stop(Stop stop) {
+    String string = "string " + Instrument.numeral(stop.string());
+    if (stop.isOpen()) {
+      return "open " + string;
+    }
+    return string
+        + ", "
+        + finger(stop.finger())
+        + (stop.isHarmonic() ? " touching a harmonic" : "");
+  }
+
+  static String finger(Finger finger) {
+    return finger == Finger.THUMB ? "thumb" : "finger " + finger.sign();
+  }
+
+  /** Name of the position, in full. */
+  String position(Placement placement) {
+    return PositionWords.of(instrument, placement);
+  }
+
+  /** Name of the position without where it lies. */
+  String shortPosition(Placement placement) {
+    return position(placement).replaceFirst(",.*", "");
+  }
+
+  /** A sounding pitch as it would be written at a note. */
+  String written(SoundingPitch pitch, int note) {
+    Key key = study.passage().bars().get(study.notes().get(note).bar()).key();
+    return Spelling.written(pitch, instrument, study.passage().transposition(), key).display();
+  }
+}

@@ -1,0 +1,98 @@
+package app.fret.desktop.view;
+
+import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.music.Palette;
+import app.fret.instrument.Instrument;
+import app.fret.lefthand.LeftHandPlan.NotePlan;
+import app.fret.lefthand.LeftHandPlan.OtherWay;
+import app.fret.lefthand.Pin;
+import app.fret.lefthand.hand.Stop;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.paint.Color;
+
+/** The other ways of a note with what each costs more; a click pins one. */
+final class OtherWaysList {
+  private static final int MOST_WAYS = 4;
+
+  private final PassageDesk desk;
+  private final NoteWords words;
+
+  OtherWaysList(PassageDesk desk) {
+    this.desk = desk;
+    this.words = new NoteWords(desk.study());
+  }
+
+  List<Node> of(NotePlan plan) {
+    if (plan.otherWays().isEmpty()) {
+      return List.of();
+    }
+    HBox head =
+        new HBox(
+            Parts.heading("Other ways for this note"),
+            Parts.stretch(),
+            Parts.label("extra effort", "small"));
+    head.setAlignment(Pos.BASELINE_LEFT);
+    List<Node> nodes = new ArrayList<>(List.of(head));
+    for (int i = 0; i < Math.min(MOST_WAYS, plan.otherWays().size()); i++) {
+      nodes.add(button(plan, plan.otherWays().get(i), i));
+    }
+    return nodes;
+  }
+
+  private Button button(NotePlan plan, OtherWay way, int index) {
+    Stop top = way.placement().top();
+    Label finger =
+        Parts.label(
+            way.stops().stream().map(s -> s.finger().sign()).collect(Collectors.joining(" ")),
+            "finger-badge");
+    finger.setStyle("-fx-background-color: " + css(Palette.string(top.string())) + ";");
+    finger.setMinWidth(Region.USE_PREF_SIZE);
+    Label where = Parts.label("String " + strings(way) + " · " + position(way));
+    Label extra =
+        Parts.label(String.format(Locale.ROOT, "+%.1f", way.extraEffort()), "extra-effort");
+    extra.setMinWidth(Region.USE_PREF_SIZE);
+    HBox line = new HBox(10, finger, where, Parts.stretch(), extra);
+    line.setAlignment(Pos.CENTER_LEFT);
+    Button button = new Button();
+    button.setGraphic(line);
+    line.prefWidthProperty().bind(button.widthProperty().subtract(20));
+    button.setMaxWidth(Double.MAX_VALUE);
+    button.setId("other-way-" + index);
+    button.getStyleClass().add("other-way");
+    button.setAccessibleText(
+        "Pin finger " + top.finger().sign() + " on string " + top.string() + " here");
+    button.setOnAction(e -> desk.pin(Pin.of(plan.note().number(), top.string(), top.finger())));
+    return button;
+  }
+
+  private static String strings(OtherWay way) {
+    return way.stops().stream()
+        .map(s -> Instrument.numeral(s.string()))
+        .collect(Collectors.joining(" and "));
+  }
+
+  private String position(OtherWay way) {
+    if (!way.placement().usesHand()) {
+      return "open";
+    }
+    String position = words.shortPosition(way.placement()).replace(" position", "");
+    return way.placement().onlyTouches() ? "harmonic, " + position : position;
+  }
+
+  private static String css(Color colour) {
+    return String.format(
+        "#%02X%02X%02X",
+        Math.round(colour.getRed() * 255),
+        Math.round(colour.getGreen() * 255),
+        Math.round(colour.getBlue() * 255));
+  }
+}

@@ -1,0 +1,82 @@
+package app.fret.files.pdf;
+
+import app.fret.engraving.Annotations;
+import app.fret.engraving.Engraver;
+import app.fret.engraving.Engraving;
+import app.fret.engraving.Paper;
+import app.fret.engraving.PartPages;
+import app.fret.instrument.Instrument;
+import app.fret.lefthand.LeftHandPlan.NotePlan;
+import app.fret.score.Tempo;
+import app.fret.study.MarkedPassage;
+import app.fret.study.PositionRun;
+import app.fret.study.Study;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+
+/** The marked part of a study as pages: fingers, strings, positions, cautions. */
+public final class MarkedPart {
+  private final Study study;
+
+  /** The part of a study. */
+  public MarkedPart(Study study) {
+    this.study = study;
+  }
+
+  /** Its pages on this paper. */
+  public List<PartPages.Page> pages(Paper paper) {
+    Engraving engraving =
+        new Engraver()
+            .engrave(MarkedPassage.of(study), PartPages.widthSpaces(paper), annotations());
+    return PartPages.of(engraving, heading(), paper);
+  }
+
+  private Annotations annotations() {
+    Instrument instrument = study.player().instrument();
+    List<Annotations.Bracket> brackets = new ArrayList<>();
+    for (PositionRun run : PositionRun.of(study.leftHand())) {
+      brackets.add(
+          new Annotations.Bracket(
+              study.notes().get(run.firstNote()).events().first(),
+              study.notes().get(run.lastNote()).events().last(),
+              instrument.positionName(run.held().base(), run.held().frame())));
+    }
+    Set<Integer> cautions = new TreeSet<>();
+    for (NotePlan note : study.leftHand().notes()) {
+      if (isNearTheLimit(note)) {
+        cautions.add(note.note().events().first());
+      }
+    }
+    return new Annotations(brackets, cautions);
+  }
+
+  /** Half of what lies between ease and the furthest reach is where care begins (CP). */
+  private boolean isNearTheLimit(NotePlan note) {
+    double room = study.player().hand().greatestMm() - study.player().hand().comfortableMm();
+    return note.placement().reachMm() > room / 2;
+  }
+
+  private PartPages.Heading heading() {
+    Tempo target = study.choices().target();
+    String tempo =
+        String.format(Locale.ROOT, "%s = %s", target.beat().name(), number(target.perMinute()));
+    String player = study.player().name();
+    List<String> notes = new ArrayList<>();
+    if (!annotations().cautions().isEmpty()) {
+      notes.add("! marks a wide reach.");
+    }
+    study.leftHand().advice().cautions().forEach(notes::add);
+    return new PartPages.Heading(
+        study.passage().title(),
+        study.passage().partName() + (player.isBlank() ? "" : ", " + player),
+        study.choices().profile().label() + ", target " + tempo,
+        notes);
+  }
+
+  private static String number(double value) {
+    return String.format(Locale.ROOT, "%.1f", value).replaceFirst("\\.0$", "");
+  }
+}

@@ -1,0 +1,205 @@
+package app.fret.files.pdf;
+
+import app.fret.engraving.Mark;
+import app.fret.engraving.Paper;
+import app.fret.engraving.PartPages;
+import java.awt.Color;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.GeneralPath;
+import java.awt.geom.PathIterator;
+import java.io.IOException;
+import java.util.List;
+import java.util.Map;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+
+/** Draws one page. Marks are given in staff spaces downwards, PDF counts points upwards. */
+final class PdfPage {
+  private static final double POINTS_PER_MM = 72 / 25.4;
+  private static final double SPACES_PER_EM = 4;
+  private static final double GLYPH_UNITS = 1000;
+
+  private final PDPageContentStream stream;
+  private final Paper paper;
+  private final Map<Mark.Face, PDFont> fonts;
+  private final MusicOutlines outlines;
+  private double left;
+  private double top;
+
+  PdfPage(
+      PDPageContentStream stream,
+      Paper paper,
+      Map<Mark.Face, PDFont> fonts,
+      MusicOutlines outlines) {
+    this.stream = stream;
+    this.paper = paper;
+    this.fonts = fonts;
+    this.outlines = outlines;
+  }
+
+  void draw(PartPages.Page page) throws IOException {
+    for (PartPages.Words words : page.words()) {
+      draw(words);
+    }
+    for (PartPages.Line line : page.lines()) {
+      left = line.xMm() * POINTS_PER_MM;
+      top = (paper.heightMm() - line.yMm()) * POINTS_PER_MM;
+      for (Mark mark : line.system().marks()) {
+        draw(mark);
+      }
+    }
+  }
+
+  private void draw(PartPages.Words words) throws IOException {
+    PDFont font = fonts.get(words.face());
+    double size = words.sizeMm() * POINTS_PER_MM;
+    String text = shown(font, words.text());
+    double width = font.getStringWidth(text) / GLYPH_UNITS * size;
+    double x = words.xMm() * POINTS_PER_MM;
+    double shift =
+        switch (words.anchor()) {
+          case LEFT -> 0;
+          case MIDDLE -> width / 2;
+          case RIGHT -> width;
+        };
+    stream.setNonStrokingColor(Color.BLACK);
+    show(font, size, x - shift, (paper.heightMm() - words.yMm()) * POINTS_PER_MM, text);
+  }
+
+  /** What the font has; a sign it lacks is shown as a question mark rather than refused. */
+  private static String shown(PDFont font, String text) {
+    StringBuilder shown = new StringBuilder();
+    text.codePoints()
+        .forEach(
+            point -> {
+              String letter = Character.toString(point);
+              try {
+                font.encode(letter);
+                shown.append(letter);
+              } catch (IOException | IllegalArgumentException e) {
+                shown.append('?');
+              }
+            });
+    return shown.toString();
+  }
+
+  private void show(PDFont font, double size, double x, double y, String text) throws IOException {
+    stream.beginText();
+    stream.setFont(font, (float) size);
+    stream.newLineAtOffset((float) x, (float) y);
+    stream.showText(text);
+    stream.endText();
+  }
+
+  private double space() {
+    return PartPages.STAFF_SPACE_MM * POINTS_PER_MM;
+  }
+
+  private float x(double spaces) {
+    return (float) (left + spaces * space());
+  }
+
+  private float y(double spaces) {
+    return (float) (top - spaces * space());
+  }
+
+  private void draw(Mark mark) throws IOException {
+    Color colour = PdfInk.of(mark.role());
+    stream.setNonStrokingColor(colour);
+    stream.setStrokingColor(colour);
+    if (mark instanceof Mark.Glyph glyph) {
+      draw(glyph);
+    } else if (mark instanceof Mark.Line line) {
+      draw(line);
+    } else if (mark instanceof Mark.Shape shape) {
+      draw(shape);
+    } else if (mark instanceof Mark.Curve curve) {
+      draw(curve);
+    } else if (mark instanceof Mark.Text text) {
+      PDFont font = fonts.get(text.face());
+      show(font, text.size() * space(), x(text.x()), y(text.y()), shown(font, text.text()));
+    }
+  }
+
+  private void draw(Mark.Glyph glyph) throws IOException {
+    double scale = SPACES_PER_EM * space() * glyph.scale() / outlines.unitsPerEm();
+    AffineTransform place = AffineTransform.getTranslateInstance(x(glyph.x()), y(glyph.y()));
+    place.scale(scale, scale);
+    GeneralPath path = outlines.of(glyph.sign().codePoint());
+    add(path.getPathIterator(place));
+    stream.fill();
+  }
+
+  private void add(PathIterator path) throws IOException {
+    float[] at = new float[6];
+    float lastX = 0;
+    float lastY = 0;
+    for (; !path.isDone(); path.next()) {
+      switch (path.currentSegment(at)) {
+        case PathIterator.SEG_MOVETO -> stream.moveTo(at[0], at[1]);
+        case PathIterator.SEG_LINETO -> stream.lineTo(at[0], at[1]);
+        case PathIterator.SEG_QUADTO ->
+            stream.curveTo(
+                lastX + (at[0] - lastX) * 2 / 3,
+                lastY + (at[1] - lastY) * 2 / 3,
+                at[2] + (at[0] - at[2]) * 2 / 3,
+                at[3] + (at[1] - at[3]) * 2 / 3,
+                at[2],
+                at[3]);
+        case PathIterator.SEG_CUBICTO -> stream.curveTo(at[0], at[1], at[2], at[3], at[4], at[5]);
+        default -> stream.closePath();
+      }
+      int last = lastPoint(path.currentSegment(at));
+      lastX = last < 0 ? lastX : at[last];
+      lastY = last < 0 ? lastY : at[last + 1];
+    }
+  }
+
+  private static int lastPoint(int segment) {
+    return switch (segment) {
+      case PathIterator.SEG_MOVETO, PathIterator.SEG_LINETO -> 0;
+      case PathIterator.SEG_QUADTO -> 2;
+      case PathIterator.SEG_CUBICTO -> 4;
+      default -> -1;
+    };
+  }
+
+  private void draw(Mark.Line line) throws IOException {
+    stream.setLineWidth((float) (line.thickness() * space()));
+    stream.moveTo(x(line.x1()), y(line.y1()));
+    stream.lineTo(x(line.x2()), y(line.y2()));
+    stream.stroke();
+  }
+
+  private void draw(Mark.Shape shape) throws IOException {
+    List<Double> points = shape.points();
+    stream.moveTo(x(points.get(0)), y(points.get(1)));
+    for (int i = 2; i + 1 < points.size(); i += 2) {
+      stream.lineTo(x(points.get(i)), y(points.get(i + 1)));
+    }
+    stream.closePath();
+    stream.fill();
+  }
+
+  /** Two curves that part in the middle, filled between. */
+  private void draw(Mark.Curve curve) throws IOException {
+    double half = curve.thickness() / 2 * 4 / 3;
+    stream.moveTo(x(curve.x1()), y(curve.y1()));
+    stream.curveTo(
+        x(curve.controlX1()),
+        y(curve.controlY1() - half),
+        x(curve.controlX2()),
+        y(curve.controlY2() - half),
+        x(curve.x2()),
+        y(curve.y2()));
+    stream.curveTo(
+        x(curve.controlX2()),
+        y(curve.controlY2() + half),
+        x(curve.controlX1()),
+        y(curve.controlY1() + half),
+        x(curve.x1()),
+        y(curve.y1()));
+    stream.setLineWidth((float) (0.06 * space()));
+    stream.fillAndStroke();
+  }
+}

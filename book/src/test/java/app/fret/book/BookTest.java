@@ -3,6 +3,7 @@ package app.fret.book;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.fret.instrument.Habits;
 import app.fret.instrument.PlayerSetup;
 import app.fret.lefthand.Pin;
 import app.fret.score.BeatUnit;
@@ -21,6 +22,7 @@ import java.sql.Statement;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
@@ -150,12 +152,69 @@ class BookTest {
       new BookFile(file(), "classpath:app/fret/book/migration", "classpath:app/fret/book/later")
           .prepare();
     }
-    Path backup = folder.resolve("test.fretbook.v1.backup");
+    Path backup = folder.resolve("test.fretbook.v2.backup");
     assertThat(backup).exists();
     try (Book before = Book.open(backup)) {
       assertThat(before.players()).extracting(BookPlayer::name).containsExactly("Ada Brandling");
     }
     assertThatThrownBy(() -> Book.open(file())).hasMessageContaining("newer Fret");
+  }
+
+  private static final List<String> ADDED_BY_VERSION_2 =
+      List.of(
+          "a4_hz",
+          "set_up",
+          "tuning",
+          "school",
+          "reach",
+          "crawl",
+          "slide",
+          "slides_are_heard",
+          "guide");
+
+  @Test
+  void aBookOfTheFirstVersionKeepsItsPlayersAndGivesThemTheUsualSetup()
+      throws BookException, SQLException {
+    try (Book book = Book.open(file())) {
+      book.addPlayer("Ada Brandling", PlayerSetup.of("violin", 70, 330));
+    }
+    try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file());
+        Statement statement = connection.createStatement()) {
+      for (String column : ADDED_BY_VERSION_2) {
+        statement.execute("ALTER TABLE player DROP COLUMN " + column);
+      }
+      statement.execute("DELETE FROM flyway_schema_history WHERE version = '2'");
+    }
+    try (Book book = Book.open(file())) {
+      assertThat(book.players().get(0).setup()).isEqualTo(PlayerSetup.of("violin", 70, 330));
+    }
+    assertThat(folder.resolve("test.fretbook.v1.backup")).exists();
+  }
+
+  @Test
+  void whatAPlayerSaysOfHandAndSchoolsIsKept() throws BookException {
+    PlayerSetup setup =
+        PlayerSetup.of("bass", 98, 1060)
+            .withA4Hz(442)
+            .withSchool(Optional.of("1-3-4"))
+            .withSetUp(Optional.of("low-c"))
+            .withHabits(
+                Habits.USUAL
+                    .withReach(Habits.Reach.MOVE)
+                    .withCrawl(false)
+                    .withSlide(Habits.Slide.LATE)
+                    .withSlidesHeard(true)
+                    .withGuide(Habits.Guide.ARRIVING_FINGER));
+    PlayerSetup tuned = PlayerSetup.usual("violin").withTuning("E5 A4 D4 A3");
+    try (Book book = Book.open(file())) {
+      BookPlayer bassist = book.addPlayer("Odo Varn", PlayerSetup.usual("bass"));
+      book.keepSetup(bassist.id(), setup);
+      book.addPlayer("Ada Brandling", tuned);
+    }
+    try (Book book = Book.open(file())) {
+      assertThat(book.players()).extracting(BookPlayer::setup).containsExactly(setup, tuned);
+      assertThat(book.players().get(0).player().instrument().a4Hz()).isEqualTo(442);
+    }
   }
 
   @Test

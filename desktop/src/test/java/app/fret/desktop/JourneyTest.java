@@ -7,6 +7,7 @@ import app.fret.book.BookException;
 import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.view.FretWindow;
+import app.fret.engraving.Paper;
 import app.fret.files.ScoreRejectedException;
 import app.fret.files.musicxml.MusicXmlReader;
 import app.fret.files.musicxml.MusicXmlWriter;
@@ -20,6 +21,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
@@ -35,6 +37,9 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -320,5 +325,80 @@ class JourneyTest {
     assertThat(bounds.getMinY()).as(query).isGreaterThanOrEqualTo(-1);
     assertThat(bounds.getMaxX()).as(query).isLessThanOrEqualTo(stage.getScene().getWidth() + 1);
     assertThat(bounds.getMaxY()).as(query).isLessThanOrEqualTo(stage.getScene().getHeight() + 1);
+  }
+
+  @Test
+  void anImpossiblePinOffersTheNearestThatCanBeTaken(FxRobot robot) throws IOException {
+    addScore(robot);
+    robot.press(KeyCode.ALT).type(KeyCode.DIGIT1).release(KeyCode.ALT);
+    waitFor(() -> robot.lookup("#take-offer").queryButton().isVisible());
+    robot.clickOn("#take-offer");
+    waitFor(() -> passage().study().choices().pinOn(0).isPresent());
+    assertThat(robot.lookup("#take-offer").queryButton().isVisible()).isFalse();
+  }
+
+  @Test
+  void aProfileIsChosenByItsChipAndKept(FxRobot robot) throws IOException {
+    addScore(robot);
+    robot.clickOn("#profile-still-hand");
+    waitFor(() -> passage().study().choices().profile().name().equals("still-hand"));
+    assertThat(book.choices(passage().opened().entry().id()).profile().name())
+        .isEqualTo("still-hand");
+    assertThat(text(robot, "#message")).startsWith("Still hand.");
+  }
+
+  @Test
+  void plansAreComparedAndOneIsTakenForTheSelectedBars(FxRobot robot) throws IOException {
+    addScore(robot);
+    robot.clickOn("#compare-plans");
+    waitFor(() -> robot.lookup("#compare").tryQuery().isPresent());
+    ComboBox<?> right = robot.lookup("#compare-right").queryAs(ComboBox.class);
+    robot.interact(() -> right.getSelectionModel().selectLast());
+    assertThat(robot.lookup("#take-bars-right").queryButton().getText())
+        .isEqualTo("Take it for bar 1");
+    robot.clickOn("#take-right");
+    waitFor(() -> robot.lookup("#compare").tryQuery().isEmpty());
+    waitFor(() -> passage().canUndoProperty().get());
+    assertThat(text(robot, "#message")).startsWith("Took other way");
+  }
+
+  @Test
+  void thePlayerSheetChangesThePlanAndKeepsWhatIsWrong(FxRobot robot) throws IOException {
+    addScore(robot);
+    robot.clickOn("#show-player");
+    TextField span = robot.lookup("#player-span").queryAs(TextField.class);
+    robot.interact(() -> span.setText("narrow"));
+    robot.clickOn("#player-keep");
+    assertThat(text(robot, "#player-fault")).contains("The span must be a number", "narrow");
+    assertThat(span.getText()).isEqualTo("narrow");
+    robot.clickOn("#hand-small");
+    robot.clickOn("#player-keep");
+    waitFor(() -> passage().study().player().hand().comfortableMm() < 70);
+    assertThat(book.players().get(0).setup().comfortableMm()).isLessThan(70);
+    assertThat(robot.lookup("#player-sheet").tryQuery()).isEmpty();
+  }
+
+  @Test
+  void thePartIsWrittenAsPdfAndItsFolderOffered(FxRobot robot) throws IOException {
+    addScore(robot);
+    List<Path> shown = new ArrayList<>();
+    Path file = folder.resolve("part.pdf");
+    robot.interact(() -> window.setFolderOpener(shown::add));
+    robot.interact(() -> window.writePdf(file, Paper.A4));
+    waitFor(() -> robot.lookup("#open-folder").tryQuery().isPresent());
+    assertThat(text(robot, "#notice-words")).isEqualTo("part.pdf is written.");
+    robot.clickOn("#open-folder");
+    assertThat(shown).containsExactly(file);
+    try (PDDocument document = Loader.loadPDF(file.toFile())) {
+      assertThat(new PDFTextStripper().getText(document)).contains("Study 4", "quarter = 112");
+    }
+  }
+
+  @Test
+  void withoutAPrinterThePdfIsRecommended(FxRobot robot) throws IOException {
+    addScore(robot);
+    robot.press(KeyCode.CONTROL).type(KeyCode.P).release(KeyCode.CONTROL);
+    waitFor(() -> robot.lookup("#notice-words").tryQuery().isPresent());
+    assertThat(text(robot, "#notice-words")).contains("Write the part as PDF instead");
   }
 }

@@ -4,11 +4,13 @@ import app.fret.book.BookPlayer;
 import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.ImportChoice;
 import app.fret.desktop.model.ImportOffer;
+import app.fret.desktop.model.Section;
 import app.fret.files.ScoreRejectedException;
 import app.fret.files.musicxml.ReadPassage;
 import app.fret.instrument.Instruments;
 import app.fret.score.BeatUnit;
 import app.fret.score.Metre;
+import app.fret.score.Passage;
 import app.fret.score.Tempo;
 import java.time.LocalDate;
 import java.util.List;
@@ -29,12 +31,15 @@ import javafx.scene.layout.VBox;
 /** Asks what a file does not say: which part and bars, for whom, at what tempo, by when. */
 final class AddPassagePane extends VBox {
   private static final String NEW_PLAYER = "a new player";
+  private static final String WHOLE_PART = "the whole part";
 
   private final Desk desk;
   private final ImportOffer offer;
   private final Runnable onClose;
   private final TextField title = new TextField();
   private final ComboBox<String> part = new ComboBox<>();
+  private final ComboBox<String> mark = new ComboBox<>();
+  private List<Section> sections = List.of();
   private final TextField firstBar = new TextField();
   private final TextField lastBar = new TextField();
   private final ComboBox<String> player = new ComboBox<>();
@@ -60,6 +65,7 @@ final class AddPassagePane extends VBox {
     setMaxSize(520, Region.USE_PREF_SIZE);
     name(title, "add-title");
     name(part, "add-part");
+    name(mark, "add-mark");
     name(firstBar, "add-first-bar");
     name(lastBar, "add-last-bar");
     name(player, "add-player");
@@ -70,8 +76,9 @@ final class AddPassagePane extends VBox {
     name(due, "add-due");
     fault.setId("add-fault");
     fill();
-    layOut();
-    readPart(0);
+    int likely = players.isEmpty() ? 0 : offer.score().likelyPart(players.get(0).instrument());
+    part.getSelectionModel().select(likely);
+    readPart(likely);
   }
 
   private static void name(Node node, String id) {
@@ -87,7 +94,7 @@ final class AddPassagePane extends VBox {
         .addListener((property, before, now) -> readPart(now.intValue()));
     players.forEach(p -> player.getItems().add(p.name() + ", " + p.instrument()));
     player.getItems().add(NEW_PLAYER);
-    player.getSelectionModel().select(0);
+    player.getSelectionModel().select(likelyPlayer());
     player
         .getSelectionModel()
         .selectedIndexProperty()
@@ -98,6 +105,44 @@ final class AddPassagePane extends VBox {
     firstBar.setPrefColumnCount(5);
     lastBar.setPrefColumnCount(5);
     perMinute.setPrefColumnCount(5);
+  }
+
+  /** The first player whose instrument the name of a part tells, else the first of all. */
+  private int likelyPlayer() {
+    String parts = String.join(" ", offer.score().partNames()).toLowerCase(Locale.ROOT);
+    for (int i = 0; i < players.size(); i++) {
+      if (parts.contains(players.get(i).instrument())) {
+        return i;
+      }
+    }
+    return 0;
+  }
+
+  /** Bars of a rehearsal mark are filled in when it is chosen. */
+  private void offerMarks(Passage passage) {
+    sections = Section.of(passage);
+    mark.setOnAction(e -> {});
+    mark.getItems().setAll(WHOLE_PART);
+    sections.forEach(s -> mark.getItems().add(words(passage, s)));
+    mark.getSelectionModel().select(0);
+    mark.setOnAction(e -> takeMark(passage));
+    layOut();
+  }
+
+  private static String words(Passage passage, Section section) {
+    return section.mark()
+        + ", bars "
+        + passage.bars().get(section.firstBar()).label()
+        + " to "
+        + passage.bars().get(section.lastBar()).label();
+  }
+
+  private void takeMark(Passage passage) {
+    int chosen = mark.getSelectionModel().getSelectedIndex() - 1;
+    int last = passage.bars().size() - 1;
+    Section section = chosen < 0 ? new Section("", 0, last) : sections.get(chosen);
+    firstBar.setText(passage.bars().get(section.firstBar()).label());
+    lastBar.setText(passage.bars().get(section.lastBar()).label());
   }
 
   private boolean isNewPlayer() {
@@ -112,6 +157,9 @@ final class AddPassagePane extends VBox {
     form.addRow(row++, Parts.label("Title", "quiet"), title);
     if (part.getItems().size() > 1) {
       form.addRow(row++, Parts.label("Part", "quiet"), part);
+    }
+    if (!sections.isEmpty()) {
+      form.addRow(row++, Parts.label("From mark", "quiet"), mark);
     }
     HBox bars = new HBox(8, firstBar, Parts.label("to"), lastBar);
     bars.setAlignment(Pos.CENTER_LEFT);
@@ -144,6 +192,7 @@ final class AddPassagePane extends VBox {
       ReadPassage now = offer.score().read(index);
       read = Optional.of(now);
       fault.setText("");
+      offerMarks(now.passage());
       firstBar.setText(now.passage().bars().get(0).label());
       lastBar.setText(now.passage().bars().get(now.passage().bars().size() - 1).label());
       Tempo tempo =

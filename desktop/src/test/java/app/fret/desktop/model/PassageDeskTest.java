@@ -19,6 +19,7 @@ import app.fret.lefthand.PinConflictException;
 import app.fret.score.BeatUnit;
 import app.fret.score.Finger;
 import app.fret.score.Passage;
+import app.fret.score.Span;
 import app.fret.score.Tempo;
 import app.fret.study.Choices;
 import app.fret.study.Study;
@@ -26,6 +27,7 @@ import app.fret.testing.Music;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
@@ -169,5 +171,108 @@ class PassageDeskTest {
     desk.perform(Command.SAVE);
     assertThat(desk.messageProperty().get())
         .isEqualTo("Nothing to save: every change is kept at once.");
+  }
+
+  @Test
+  void aRefusedPinOffersTheNearestThatCanBe() {
+    desk.select(3);
+    desk.perform(Command.PIN_STRING_1);
+    Pin offered = desk.offerProperty().get().orElseThrow();
+    assertThat(offered.note()).isEqualTo(3);
+    desk.takeOffer();
+    assertThat(desk.study().choices().pinOn(3)).contains(offered);
+    assertThat(desk.offerProperty().get()).isEmpty();
+  }
+
+  @Test
+  void theOfferKeepsTheFingerAskedForWhereItCan() {
+    desk.select(3);
+    desk.perform(Command.PIN_FOURTH);
+    desk.perform(Command.PIN_STRING_1);
+    assertThat(desk.offerProperty().get().orElseThrow().finger()).contains(Finger.FOURTH);
+  }
+
+  @Test
+  void theThumbIsRefusedOnAViolin() {
+    desk.perform(Command.PIN_THUMB);
+    assertThat(desk.messageProperty().get()).contains("cannot be played with");
+    assertThat(desk.study().choices().pins()).isEmpty();
+  }
+
+  @Test
+  void anotherProfileIsKeptWithThePassageAndCanBeTakenBack() {
+    desk.setProfile("still-hand");
+    assertThat(desk.study().choices().profile().name()).isEqualTo("still-hand");
+    verify(book).keepChoices(7, desk.study().choices());
+    desk.perform(Command.UNDO);
+    assertThat(desk.study().choices().profile().name()).isEqualTo("secure");
+  }
+
+  @Test
+  void anotherHandIsKeptWithThePlayerAndCanBeTakenBack() {
+    PlayerSetup small = desk.setup().withComfortableMm(66);
+    desk.setSetup(small, "Planned for a span of 66 mm");
+    verify(book).keepSetup(1, small);
+    assertThat(desk.study().player().hand().comfortableMm()).isEqualTo(66);
+    desk.perform(Command.UNDO);
+    assertThat(desk.study().player().hand().comfortableMm()).isEqualTo(73.3);
+    desk.perform(Command.REDO);
+    assertThat(desk.setup()).isEqualTo(small);
+  }
+
+  @Test
+  void aTuningThatLacksANoteIsSaidAndLeavesAllAsItWas() {
+    PlayerSetup high = desk.setup().withTuning("E5 A4 D4 A3");
+    desk.setSetup(high, "Tuned");
+    assertThat(desk.messageProperty().get()).contains("G3");
+    assertThat(desk.setup()).isEqualTo(PlayerSetup.of("violin", 73.3, 328));
+    desk.select(3);
+    desk.perform(Command.PIN_FOURTH);
+    assertThat(desk.study().choices().pins()).hasSize(1);
+  }
+
+  @Test
+  void aSelectionGrowsWithShiftAndBeginsAnewWithout() {
+    desk.select(2);
+    desk.perform(Command.EXTEND_NEXT);
+    desk.perform(Command.EXTEND_NEXT);
+    assertThat(desk.selectionStartProperty().get()).isEqualTo(2);
+    assertThat(desk.selectedNoteProperty().get()).isEqualTo(4);
+    assertThat(desk.selectedBars()).isEqualTo(new Span(0, 1));
+    desk.perform(Command.PREVIOUS_NOTE);
+    assertThat(desk.selectionStartProperty().get()).isEqualTo(3);
+    desk.perform(Command.EXTEND_PREVIOUS);
+    assertThat(desk.selectedBars()).isEqualTo(new Span(0, 0));
+  }
+
+  @Test
+  void whatAChangeMovedIsTold() {
+    desk.select(3);
+    desk.perform(Command.PIN_FOURTH);
+    assertThat(desk.changedNotesProperty().get()).contains(3);
+  }
+
+  @Test
+  void plansAreComparedAndTakenWholeOrForSomeBars() {
+    List<Candidate> candidates = new ArrayList<>();
+    desk.compare(candidates::addAll);
+    assertThat(candidates.get(0).name()).isEqualTo("Now: Secure");
+    assertThat(candidates).extracting(Candidate::name).contains("Even colour", "Still hand");
+    Candidate other =
+        candidates.stream()
+            .filter(c -> c.profile().isEmpty())
+            .filter(c -> !c.pinsAgainst(desk.study().leftHand(), new Span(1, 1)).isEmpty())
+            .findFirst()
+            .orElseThrow();
+    desk.take(other, Optional.of(new Span(1, 1)));
+    assertThat(desk.study().choices().pins()).isNotEmpty().allMatch(p -> p.note() >= 4);
+    for (int note = 4; note < 8; note++) {
+      assertThat(desk.study().leftHand().notes().get(note).placement().stops())
+          .isEqualTo(other.plan().notes().get(note).placement().stops());
+    }
+    Candidate still =
+        candidates.stream().filter(c -> c.name().equals("Still hand")).findFirst().orElseThrow();
+    desk.take(still, Optional.empty());
+    assertThat(desk.study().choices().profile().name()).isEqualTo("still-hand");
   }
 }

@@ -55,7 +55,7 @@ class KeysTest {
   void everyCommandHasAKeyAndIsOnTheHelpPage() {
     Set<Command> reached = EnumSet.noneOf(Command.class);
     for (KeyCode code : KeyCode.values()) {
-      for (String held : new String[] {"", "ctrl", "alt", "ctrl shift"}) {
+      for (String held : new String[] {"", "ctrl", "alt", "shift", "ctrl shift"}) {
         Keys.commandFor(press(code, held)).ifPresent(reached::add);
       }
     }

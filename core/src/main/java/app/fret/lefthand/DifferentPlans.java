@@ -10,11 +10,12 @@ import java.util.Optional;
  * Finds the next best plans that differ in kind.
  *
  * <p>Problem: the plan of least effort among those that differ from each given plan in at least
- * {@link #NOTES_THAT_DIFFER} notes, where a note differs when it is stopped on another string or
- * the hand stands elsewhere; another finger or an open string alone is no other kind. Exact: the
- * state of {@link Lattice} with a count, up to that many, of the notes that differ so far from each
- * given plan. Cost: that of the lattice's forward pass times {@code (NOTES_THAT_DIFFER + 1)} to the
- * power of the plans given. Source: dynamic programming with counters, common knowledge.
+ * {@link #NOTES_THAT_DIFFER} notes, where a note differs when it is stopped on another string, or
+ * by another finger with the hand elsewhere; another finger or an open string alone is no other
+ * kind. Exact: the state of {@link Lattice} with a count, up to that many, of the notes that differ
+ * so far from each given plan. Cost: that of the lattice's forward pass times {@code
+ * (NOTES_THAT_DIFFER + 1)} to the power of the plans given. Source: dynamic programming with
+ * counters, common knowledge.
  */
 final class DifferentPlans {
   /** A plan is another one when so many notes differ, or all of a shorter passage. */
@@ -178,11 +179,12 @@ final class DifferentPlans {
   }
 
   /**
-   * Whether a note is stopped on another string, or the hand stands elsewhere. An open string in
-   * place of a finger of the same hand is no other kind.
+   * Whether a note is stopped on another string, or by another finger of a hand that stands
+   * elsewhere. An open string in place of a finger of the same hand is no other kind, nor is a hand
+   * that only leans another way over the same finger.
    */
   static boolean isOtherKind(Placement one, Placement other) {
-    if (!one.usesHand() || !other.usesHand()) {
+    if (!one.usesHand() || !other.usesHand() || one.stops().equals(other.stops())) {
       return false;
     }
     return one.hand() != other.hand() || one.top().string() != other.top().string();

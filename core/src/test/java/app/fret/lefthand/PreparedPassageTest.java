@@ -103,7 +103,8 @@ class PreparedPassageTest {
     for (int i = 0; i < one.notes().size(); i++) {
       Placement first = one.notes().get(i).placement();
       Placement second = other.notes().get(i).placement();
-      boolean stopped = first.usesHand() && second.usesHand();
+      boolean stopped =
+          first.usesHand() && second.usesHand() && !first.stops().equals(second.stops());
       boolean elsewhere =
           first.hand() != second.hand() || first.top().string() != second.top().string();
       differing += stopped && elsewhere ? 1 : 0;

@@ -18,6 +18,7 @@ import java.util.List;
  * @param equalTravel runs of shifts in one direction, where the instrument compares their travel
  * @param brokenChords how chords of three and four notes are broken
  * @param leftOut chords no hand can hold
+ * @param wideReaches numbers of the notes that open the hand almost as far as it goes
  * @param cautions what can hurt, in plain words
  */
 public record Advice(
@@ -29,6 +30,7 @@ public record Advice(
     List<EqualTravel> equalTravel,
     List<BrokenChord> brokenChords,
     List<LeftOut> leftOut,
+    List<Integer> wideReaches,
     List<String> cautions) {
   public Advice {
     ready = List.copyOf(ready);
@@ -39,6 +41,7 @@ public record Advice(
     equalTravel = List.copyOf(equalTravel);
     brokenChords = List.copyOf(brokenChords);
     leftOut = List.copyOf(leftOut);
+    wideReaches = List.copyOf(wideReaches);
     cautions = List.copyOf(cautions);
   }
 
@@ -62,6 +65,7 @@ public record Advice(
         EqualTravel.of(player.instrument(), path),
         BrokenChord.of(path),
         LeftOut.of(player, notes, sounding, path),
+        Cautions.wideReaches(player, moments, path),
         Cautions.of(player, moments, path));
   }
 }

@@ -10,6 +10,7 @@ import app.fret.score.Finger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.IntStream;
 
 /**
  * What can hurt, in plain words. Common practice, no source; nobody is ever told to play through
@@ -47,6 +48,15 @@ final class Cautions {
     cautions.addLoudness(all);
     cautions.addPluckedChords(all);
     return all;
+  }
+
+  /** Numbers of the notes that open the hand almost as far as it goes. */
+  static List<Integer> wideReaches(Player player, List<Moment> moments, List<Placement> path) {
+    Cautions cautions = new Cautions(player, moments, path);
+    return IntStream.range(0, path.size())
+        .filter(i -> cautions.isWide(path.get(i)))
+        .boxed()
+        .toList();
   }
 
   private void addStretches(List<String> all) {

@@ -6,7 +6,6 @@ import app.fret.engraving.Engraving;
 import app.fret.engraving.Paper;
 import app.fret.engraving.PartPages;
 import app.fret.instrument.Instrument;
-import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.score.Tempo;
 import app.fret.study.MarkedPassage;
 import app.fret.study.PositionRun;
@@ -45,18 +44,10 @@ public final class MarkedPart {
               instrument.positionName(run.held().base(), run.held().frame())));
     }
     Set<Integer> cautions = new TreeSet<>();
-    for (NotePlan note : study.leftHand().notes()) {
-      if (isNearTheLimit(note)) {
-        cautions.add(note.note().events().first());
-      }
+    for (int note : study.leftHand().advice().wideReaches()) {
+      cautions.add(study.notes().get(note).events().first());
     }
     return new Annotations(brackets, cautions);
-  }
-
-  /** Half of what lies between ease and the furthest reach is where care begins (CP). */
-  private boolean isNearTheLimit(NotePlan note) {
-    double room = study.player().hand().greatestMm() - study.player().hand().comfortableMm();
-    return note.placement().reachMm() > room / 2;
   }
 
   private PartPages.Heading heading() {
@@ -65,7 +56,7 @@ public final class MarkedPart {
         String.format(Locale.ROOT, "%s = %s", target.beat().name(), number(target.perMinute()));
     String player = study.player().name();
     List<String> notes = new ArrayList<>();
-    if (!annotations().cautions().isEmpty()) {
+    if (!study.leftHand().advice().wideReaches().isEmpty()) {
       notes.add("! marks a wide reach.");
     }
     study.leftHand().advice().cautions().forEach(notes::add);

@@ -77,7 +77,7 @@ class PdfPartTest {
 
   @Test
   void aWideReachIsMarkedAndExplained() throws Exception {
-    try (PDDocument document = written(study("violin", "B4+D6/1"), Paper.A4)) {
+    try (PDDocument document = written(study("violin", "A3+C#5/1"), Paper.A4)) {
       assertThat(text(document)).contains("! marks a wide reach", "stop at any pain");
     }
   }

@@ -43,6 +43,11 @@ public final class Book implements AutoCloseable {
     return new Book(Jdbi.create(new BookFile(file).prepare()).open());
   }
 
+  /** Makes many changes that are committed together, or not at all when one of them fails. */
+  public synchronized void together(Runnable changes) {
+    handle.useTransaction(transaction -> changes.run());
+  }
+
   /** All players, in the order they were added. */
   public synchronized List<BookPlayer> players() {
     return handle

@@ -2,16 +2,14 @@ package app.fret.desktop;
 
 import app.fret.book.Book;
 import app.fret.book.BookException;
-import app.fret.desktop.demo.DemoBook;
 import app.fret.desktop.model.Desk;
 import app.fret.desktop.music.Fonts;
 import app.fret.desktop.view.FretWindow;
 import atlantafx.base.theme.PrimerLight;
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import javafx.application.Application;
@@ -32,20 +30,27 @@ public final class FretApplication extends Application {
             thread.setDaemon(true);
             return thread;
           });
+  private static final Clock CLOCK = Clock.systemDefaultZone();
+  private static Optional<OpenBook> opening = Optional.empty();
+
   private Book book;
+
+  /** Opens the book ahead of the toolkit; the application takes it up when it starts. */
+  static void openAhead(LaunchOptions options) {
+    opening = Optional.of(OpenBook.start(options, CLOCK));
+  }
 
   @Override
   public void start(Stage stage) throws IOException {
     LaunchOptions options = LaunchOptions.of(getParameters().getRaw());
-    Clock clock = Clock.systemDefaultZone();
     try {
-      book = options.demo() ? DemoBook.open(clock) : Book.open(bookFile(options));
+      book = opening.orElseGet(() -> OpenBook.start(options, CLOCK)).book();
     } catch (BookException e) {
       new Alert(Alert.AlertType.ERROR, e.getMessage()).showAndWait();
       Platform.exit();
       return;
     }
-    Desk desk = new Desk(book, clock, background, Platform::runLater);
+    Desk desk = new Desk(book, CLOCK, background, Platform::runLater);
     FretWindow window = new FretWindow(desk);
     window.setFolderOpener(
         file ->
@@ -70,16 +75,6 @@ public final class FretApplication extends Application {
         .add(
             Objects.requireNonNull(FretApplication.class.getResource("fret.css")).toExternalForm());
     return scene;
-  }
-
-  /** The player's own book, in their home folder unless another is named. */
-  private static Path bookFile(LaunchOptions options) throws IOException {
-    if (options.book().isPresent()) {
-      return options.book().get();
-    }
-    Path folder = Path.of(System.getProperty("user.home"), ".fret");
-    Files.createDirectories(folder);
-    return folder.resolve("practice.fretbook");
   }
 
   @Override

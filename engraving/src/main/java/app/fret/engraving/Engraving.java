@@ -39,7 +39,18 @@ public record Engraving(double widthSpaces, List<System> systems) {
 
     /** The place of an event, if it stands on this line. */
     public Optional<NotePlace> placeOf(int event) {
-      return notes.stream().filter(n -> n.event() == event).findFirst();
+      int low = 0;
+      int high = notes.size() - 1;
+      while (low <= high) {
+        int middle = (low + high) / 2;
+        int found = notes.get(middle).event();
+        if (found == event) {
+          return Optional.of(notes.get(middle));
+        }
+        low = found < event ? middle + 1 : low;
+        high = found < event ? high : middle - 1;
+      }
+      return Optional.empty();
     }
   }
 

@@ -16,6 +16,7 @@ import java.util.List;
  */
 final class Signatures {
   private static final double GAP = 0.7;
+  private static final double AFTER_BAR_LINE = 0.6;
   private static final double KEY_STEP = 1.05;
 
   private final FontMetrics metrics = FontMetrics.BRAVURA;
@@ -55,11 +56,15 @@ final class Signatures {
     if (startsSystem || clefChanges(index)) {
       at = drawClef(clef, at + 0.5, !startsSystem, into) + GAP;
     }
+    boolean metre = !bar.metre().isFree() && (index == 0 || metreChanges(index));
+    if (at == x && (keyChanges(index) || metre)) {
+      at += AFTER_BAR_LINE;
+    }
     if (startsSystem || keyChanges(index)) {
       int before = keyChanges(index) ? passage.bars().get(index - 1).key().fifths() : 0;
       at = drawKey(bar.key(), before, clef, at, into);
     }
-    if (!bar.metre().isFree() && (index == 0 || metreChanges(index))) {
+    if (metre) {
       at = drawMetre(bar.metre(), at, into) + GAP;
     }
     return at;

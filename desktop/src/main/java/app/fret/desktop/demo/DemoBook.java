@@ -15,6 +15,7 @@ import app.fret.practice.Ladder;
 import app.fret.score.Tempo;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -50,11 +51,17 @@ public final class DemoBook {
       Path.of(file + ending).toFile().deleteOnExit();
     }
     Book book = Book.open(file);
-    new DemoBook(book, clock).fill();
+    DemoBook demo = new DemoBook(book, clock);
+    try {
+      book.together(demo::fill);
+    } catch (UncheckedIOException e) {
+      book.close();
+      throw e.getCause();
+    }
     return book;
   }
 
-  private void fill() throws IOException {
+  private void fill() {
     BookPlayer violinist = book.addPlayer("Mirela Tavasson", PlayerSetup.of("violin", 73.3, 328));
     logDays(add(violinist, "harbour-wind.musicxml", 33), "cccmcccmccc cccc mcccc", 20);
     logDays(add(violinist, "lantern-song.musicxml", 33), "ccc cccc cmccc ccccc ccc cc", 24);
@@ -71,12 +78,9 @@ public final class DemoBook {
     logDays(add(bassist, "seven-steps.musicxml", 40), "cccc ccccm cccc ccc", 23);
   }
 
-  private BookPassage add(BookPlayer player, String file, int daysLeft) throws IOException {
-    byte[] score;
+  private BookPassage add(BookPlayer player, String file, int daysLeft) {
     try (InputStream in = DemoBook.class.getResourceAsStream(file)) {
-      score = in.readAllBytes();
-    }
-    try {
+      byte[] score = in.readAllBytes();
       ReadPassage read = new MusicXmlReader().open(file, score).read(0);
       Tempo target = read.passage().printedTempo().orElseThrow();
       return book.addPassage(
@@ -89,7 +93,9 @@ public final class DemoBook {
               target,
               Optional.of(today.plusDays(daysLeft))));
     } catch (ScoreRejectedException e) {
-      throw new IOException("the demo music cannot be read", e);
+      throw new UncheckedIOException(new IOException("the demo music cannot be read", e));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
   }
 

@@ -16,6 +16,7 @@ public enum Command {
   PIN_STRING_2("Pin string II"),
   PIN_STRING_3("Pin string III"),
   PIN_STRING_4("Pin string IV"),
+  PIN_STRING_5("Pin string V"),
   PIN_AS_SHOWN("Pin finger and string as shown"),
   FREE("Free the note"),
   UNDO("Undo"),

@@ -196,6 +196,7 @@ public final class PassageDesk {
       case PIN_STRING_2 -> pinString(2);
       case PIN_STRING_3 -> pinString(3);
       case PIN_STRING_4 -> pinString(4);
+      case PIN_STRING_5 -> pinString(5);
       case PIN_AS_SHOWN -> pinAsShown();
       case FREE -> free();
       case UNDO -> undo();

@@ -41,6 +41,7 @@ public final class FingerboardView extends Region {
   private static final double ROW = 22;
   private static final double FINGER = 9;
   private static final double DOT = 3.5;
+  private static final double CLEAR = 12;
   private static final int LEAST_SEMITONES = 12;
   private static final int BEYOND_SEMITONES = 2;
 
@@ -374,7 +375,7 @@ public final class FingerboardView extends Region {
       double half = widthOf(words) / 2 + 4;
       double middle = Math.max(LEFT + half, left + width / 2);
       graphics.setFill(Palette.PAPER);
-      graphics.fillRoundRect(middle - half, bottom() + 5, 2 * half, 16, 8, 8);
+      graphics.fillRect(middle - half - CLEAR, bottom() + 5, 2 * (half + CLEAR), 16);
       write(words, middle, bottom() + 13, TextAlignment.CENTER, Palette.CAUTION, true);
     }
   }

@@ -1,15 +1,14 @@
 package app.fret.desktop.music;
 
+import app.fret.desktop.music.SystemPlan.Seen;
 import app.fret.engraving.Engraving;
 import app.fret.instrument.Instrument;
-import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.Shift;
 import app.fret.lefthand.effort.PositionWords;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.study.PositionRun;
 import app.fret.study.Study;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.VPos;
@@ -32,6 +31,7 @@ final class PathLane {
   private static final double BRACKET_HEIGHT = 20;
 
   private final GraphicsContext graphics;
+  private final SystemPlan plan;
   private final Study study;
   private final Instrument instrument;
   private final Engraving.System system;
@@ -39,20 +39,12 @@ final class PathLane {
   private final double left;
   private final double top;
 
-  /** One note on this system. */
-  private record Seen(NotePlan plan, Engraving.NotePlace place) {}
-
-  PathLane(
-      GraphicsContext graphics,
-      Study study,
-      Engraving.System system,
-      double space,
-      double left,
-      double top) {
+  PathLane(GraphicsContext graphics, SystemPlan plan, double space, double left, double top) {
     this.graphics = graphics;
-    this.study = study;
+    this.plan = plan;
+    this.study = plan.study();
     this.instrument = study.player().instrument();
-    this.system = system;
+    this.system = plan.system();
     this.space = space;
     this.left = left;
     this.top = top;
@@ -73,33 +65,12 @@ final class PathLane {
 
   void paint() {
     paintRows();
-    List<Seen> seen = seen();
+    List<Seen> seen = plan.seen();
     for (int i = 1; i < seen.size(); i++) {
       paintJoint(seen.get(i - 1), seen.get(i));
     }
     seen.forEach(this::paintBlocks);
     paintPositions(seen);
-  }
-
-  private List<Seen> seen() {
-    List<Seen> seen = new ArrayList<>();
-    for (NotePlan plan : study.leftHand().notes()) {
-      system
-          .placeOf(plan.note().events().first())
-          .ifPresent(place -> seen.add(new Seen(plan, whole(plan, place))));
-    }
-    return seen;
-  }
-
-  /** The place of a note from its first head to the end of its last tied one on this system. */
-  private Engraving.NotePlace whole(NotePlan plan, Engraving.NotePlace first) {
-    double until = first.until();
-    int lastEvent = plan.note().events().last();
-    for (int event = plan.note().events().first(); event <= lastEvent; event++) {
-      until = system.placeOf(event).map(Engraving.NotePlace::until).orElse(until);
-    }
-    return new Engraving.NotePlace(
-        first.event(), first.x(), first.width(), until, first.top(), first.bottom());
   }
 
   private void paintRows() {
@@ -122,10 +93,7 @@ final class PathLane {
         || isRestBetween(from, to)) {
       return;
     }
-    Optional<Shift> shift =
-        study.leftHand().shifts().stream()
-            .filter(s -> s.toNote() == to.plan().note().number())
-            .findFirst();
+    Optional<Shift> shift = Optional.ofNullable(plan.shiftsInto().get(to.number()));
     double x1 = blockRight(from);
     double x2 = x(to.place().x());
     double y1 = rowY(from.plan().placement().top().string());
@@ -178,10 +146,10 @@ final class PathLane {
 
   /** One bracket for each run of notes in one position, as far as it lies on this system. */
   private void paintPositions(List<Seen> seen) {
-    for (PositionRun run : PositionRun.of(study.leftHand())) {
+    for (PositionRun run : plan.runs()) {
       List<Seen> inside =
           seen.stream()
-              .filter(s -> number(s) >= run.firstNote() && number(s) <= run.lastNote())
+              .filter(s -> s.number() >= run.firstNote() && s.number() <= run.lastNote())
               .toList();
       if (!inside.isEmpty()) {
         Seen last = inside.get(inside.size() - 1);
@@ -190,10 +158,6 @@ final class PathLane {
         paintBracket(x(inside.get(0).place().x()), until, run.held());
       }
     }
-  }
-
-  private static int number(Seen seen) {
-    return seen.plan().note().number();
   }
 
   private void paintBracket(double from, double until, Placement held) {

@@ -2,7 +2,6 @@ package app.fret.desktop.music;
 
 import app.fret.engraving.Engraving;
 import app.fret.instrument.Instrument;
-import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.hand.Placement;
 import app.fret.study.Study;
 import java.util.Locale;
@@ -18,18 +17,20 @@ final class ReachStrip {
   static final double HEIGHT = 34;
   private static final double BAR = 22;
   private static final double TOP_GAP = 8;
+  private static final double LABEL_WIDTH = 78;
 
   private final GraphicsContext graphics;
+  private final SystemPlan plan;
   private final Study study;
   private final Engraving.System system;
   private final double space;
   private final double top;
 
-  ReachStrip(
-      GraphicsContext graphics, Study study, Engraving.System system, double space, double top) {
+  ReachStrip(GraphicsContext graphics, SystemPlan plan, double space, double top) {
     this.graphics = graphics;
-    this.study = study;
-    this.system = system;
+    this.plan = plan;
+    this.study = plan.study();
+    this.system = plan.system();
     this.space = space;
     this.top = top + TOP_GAP;
   }
@@ -41,24 +42,22 @@ final class ReachStrip {
     double floor = top + BAR;
     double from = system.notesFrom() * space;
     double end = system.bars().get(system.bars().size() - 1).until() * space;
-    for (NotePlan plan : study.leftHand().notes()) {
-      system
-          .placeOf(plan.note().events().first())
-          .ifPresent(place -> paintBar(plan.placement(), place, floor, pixelsPerMm));
+    for (SystemPlan.Seen seen : plan.seen()) {
+      paintBar(seen.plan().placement(), seen.place(), floor, pixelsPerMm);
     }
     graphics.setStroke(Palette.LINE);
     graphics.setLineWidth(1);
     graphics.strokeLine(from, floor, end, floor);
     graphics.setStroke(Palette.CAUTION);
     graphics.setLineDashes(4, 3);
-    graphics.strokeLine(from, floor - easeMm * pixelsPerMm, end, floor - easeMm * pixelsPerMm);
+    double ease = floor - easeMm * pixelsPerMm;
+    graphics.strokeLine(Math.max(from, LABEL_WIDTH), ease, end, ease);
     graphics.setLineDashes();
     graphics.setFont(Fonts.regular(11.5));
     graphics.setFill(Palette.QUIET);
     graphics.setTextBaseline(VPos.CENTER);
     graphics.setTextAlign(TextAlignment.LEFT);
-    graphics.fillText(
-        String.format(Locale.ROOT, "ease %.0f mm", easeMm), 4, floor - easeMm * pixelsPerMm);
+    graphics.fillText(String.format(Locale.ROOT, "ease %.0f mm", easeMm), 4, ease);
   }
 
   private void paintBar(
@@ -67,8 +66,12 @@ final class ReachStrip {
       return;
     }
     Instrument instrument = study.player().instrument();
+    double easeMm = study.player().hand().comfortableMm();
     double openMm = FingerboardView.openMm(instrument, placement);
-    double height = Math.max(1.5, openMm * pixelsPerMm);
+    // Each pair of fingers has an ease of its own: what goes beyond it stands above the line.
+    double shownMm =
+        placement.reachMm() > 0 ? easeMm + placement.reachMm() : Math.min(openMm, easeMm);
+    double height = Math.max(1.5, shownMm * pixelsPerMm);
     graphics.setFill(placement.reachMm() > 0 ? Palette.CAUTION : Palette.REACH);
     graphics.fillRect(place.x() * space, floor - height, place.width() * space, height);
   }

@@ -121,16 +121,15 @@ public final class ScoreView extends ScrollPane {
     Study shown = study.get().get();
     Passage passage = layer == Layer.PRINTED ? shown.passage() : MarkedPassage.of(shown);
     Engraving engraving = new Engraver().engrave(passage, (width - 2 * MARGIN) / space);
-    for (Engraving.System system : engraving.systems()) {
-      SystemNode node =
-          new SystemNode(system, shown, layer == Layer.LEFT_HAND, space, width - 2 * MARGIN);
+    for (SystemPlan plan : SystemPlan.of(shown, engraving)) {
+      SystemNode node = new SystemNode(plan, layer == Layer.LEFT_HAND, space, width - 2 * MARGIN);
       node.setOnMouseClicked(e -> node.noteAt(e.getX()).ifPresent(selectedNote::set));
       node.select(selectedNote.get());
       node.selectRange(range.get());
       node.light(lit.get());
       nodes.add(node);
-      systems.getChildren().add(node);
     }
+    systems.getChildren().setAll(nodes);
   }
 
   private void select(int before, int now) {

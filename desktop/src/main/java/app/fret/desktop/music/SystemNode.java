@@ -4,150 +4,164 @@ import app.fret.engraving.Engraving;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.score.PlayedNote;
 import app.fret.score.Span;
-import app.fret.study.Study;
 import java.util.Comparator;
 import java.util.Optional;
 import java.util.Set;
 import javafx.geometry.Point2D;
 import javafx.scene.AccessibleRole;
+import javafx.scene.Group;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
+import javafx.scene.shape.Rectangle;
 
-/** One system on screen: staff with its marks, the path lane under it, the selected note lit. */
-final class SystemNode extends Canvas {
+/**
+ * One system on screen: staff with its marks, path and reach under it, the selected notes lit.
+ *
+ * <p>The music is painted once, on a canvas; what is lit are shapes behind it, so that moving the
+ * cursor paints no music.
+ */
+final class SystemNode extends Pane {
   private static final double PADDING = 6;
   private static final double LANE_GAP = 10;
+  private static final double LEAST_WIDTH = 24;
 
-  private final Engraving.System system;
-  private final Study study;
+  private final SystemPlan plan;
   private final boolean withPlan;
   private final double space;
-  private int selected = -1;
-  private Span range = new Span(0, 0);
-  private Set<Integer> lit = Set.of();
+  private final Group litNotes = new Group();
+  private final Group rangeNotes = new Group();
+  private final Rectangle cursor = new Rectangle();
 
-  SystemNode(Engraving.System system, Study study, boolean withPlan, double space, double width) {
-    super(width, height(system, study, withPlan, space));
-    this.system = system;
-    this.study = study;
+  SystemNode(SystemPlan plan, boolean withPlan, double space, double width) {
+    this.plan = plan;
     this.withPlan = withPlan;
     this.space = space;
+    double height = height();
+    setMinSize(width, height);
+    setPrefSize(width, height);
+    setMaxSize(width, height);
     setAccessibleRole(AccessibleRole.IMAGE_VIEW);
-    paint();
+    Canvas music = new Canvas(width, height);
+    for (Group group : new Group[] {litNotes, rangeNotes}) {
+      group.setManaged(false);
+      group.setMouseTransparent(true);
+    }
+    cursor.setManaged(false);
+    cursor.setMouseTransparent(true);
+    cursor.setFill(Palette.SELECTION);
+    cursor.setArcWidth(8);
+    cursor.setArcHeight(8);
+    cursor.setHeight(height);
+    cursor.setVisible(false);
+    getChildren().addAll(litNotes, rangeNotes, cursor, music);
+    paint(music.getGraphicsContext2D());
   }
 
-  private static double height(
-      Engraving.System system, Study study, boolean withPlan, double space) {
-    double staff = (system.bottom() - system.top()) * space + 2 * PADDING;
-    int strings = study.player().instrument().stringCount();
-    return staff + (withPlan ? LANE_GAP + PathLane.height(strings) + ReachStrip.HEIGHT : 0);
+  private Engraving.System system() {
+    return plan.system();
+  }
+
+  private int strings() {
+    return plan.study().player().instrument().stringCount();
+  }
+
+  private double height() {
+    double staff = (system().bottom() - system().top()) * space + 2 * PADDING;
+    return staff + (withPlan ? LANE_GAP + PathLane.height(strings()) + ReachStrip.HEIGHT : 0);
   }
 
   private double staffTop() {
-    return PADDING - system.top() * space;
+    return PADDING - system().top() * space;
   }
 
   private double laneTop() {
-    return staffTop() + system.bottom() * space + LANE_GAP;
+    return staffTop() + system().bottom() * space + LANE_GAP;
   }
 
   /** Lights a note if it stands here and puts out any other. */
   void select(int note) {
-    selected = note;
     setAccessibleText(accessibleText(note));
-    paint();
+    cursor.setVisible(shows(note));
+    if (shows(note)) {
+      Engraving.NotePlace place = plan.note(note).place();
+      double width = Math.max(LEAST_WIDTH, place.width() * space + 14);
+      cursor.setX(place.middle() * space - width / 2);
+      cursor.setWidth(width);
+    }
   }
 
-  /** Tints the notes of a selection. */
+  /** Tints the notes of a selection of more than one. */
   void selectRange(Span notes) {
-    range = notes;
-    paint();
+    rangeNotes.getChildren().clear();
+    if (notes.last() > notes.first()) {
+      for (SystemPlan.Seen seen : plan.seen()) {
+        if (notes.holds(seen.number())) {
+          rangeNotes.getChildren().add(tint(seen, Palette.RANGE));
+        }
+      }
+    }
   }
 
   /** Lights notes, such as those a change has moved; none puts all out. */
   void light(Set<Integer> notes) {
-    if (!notes.equals(lit)) {
-      lit = Set.copyOf(notes);
-      paint();
+    litNotes.getChildren().clear();
+    for (SystemPlan.Seen seen : plan.seen()) {
+      if (notes.contains(seen.number())) {
+        litNotes.getChildren().add(tint(seen, Palette.CHANGED));
+      }
     }
+  }
+
+  private Rectangle tint(SystemPlan.Seen seen, Color colour) {
+    Engraving.NotePlace place = seen.place();
+    double from = place.x() * space - 4;
+    double until = Math.max(place.until() * space - 4, from + place.width() * space + 8);
+    Rectangle tint = new Rectangle(from, 0, until - from, height());
+    tint.setFill(colour);
+    return tint;
   }
 
   private String accessibleText(int note) {
     if (!shows(note)) {
       return "a line of the passage";
     }
-    NotePlan plan = study.leftHand().notes().get(note);
-    String pitch = plan.note().notes().get(plan.note().notes().size() - 1).written().display();
-    return plan.placement().isLeftOut()
+    NotePlan taken = plan.note(note).plan();
+    String pitch = taken.note().notes().get(taken.note().notes().size() - 1).written().display();
+    return taken.placement().isLeftOut()
         ? pitch
         : pitch
             + ", finger "
-            + plan.placement().top().finger().sign()
+            + taken.placement().top().finger().sign()
             + ", string "
-            + plan.placement().top().string();
+            + taken.placement().top().string();
   }
 
   boolean shows(int note) {
-    return note >= 0
-        && note < study.notes().size()
-        && system.placeOf(study.notes().get(note).events().first()).isPresent();
+    return plan.shows(note);
   }
 
   /** The note nearest to this place. */
   Optional<Integer> noteAt(double pixelX) {
     double x = pixelX / space;
-    return study.notes().stream()
-        .filter(n -> shows(n.number()))
-        .min(Comparator.comparingDouble(n -> Math.abs(place(n).middle() - x)))
-        .map(PlayedNote::number);
-  }
-
-  private Engraving.NotePlace place(PlayedNote note) {
-    return system.placeOf(note.events().first()).orElseThrow();
+    return plan.seen().stream()
+        .min(Comparator.comparingDouble(s -> Math.abs(s.place().middle() - x)))
+        .map(SystemPlan.Seen::number);
   }
 
   Optional<Point2D> screenPointOf(PlayedNote note) {
-    return system
+    return system()
         .placeOf(note.events().first())
         .map(place -> localToScreen(place.middle() * space, staffTop() + 2 * space));
   }
 
-  private void paint() {
-    GraphicsContext graphics = getGraphicsContext2D();
-    graphics.clearRect(0, 0, getWidth(), getHeight());
-    lit.forEach(note -> tint(note, Palette.CHANGED));
-    if (range.last() > range.first()) {
-      for (int note = range.first(); note <= range.last(); note++) {
-        tint(note, Palette.RANGE);
-      }
-    }
-    if (shows(selected)) {
-      Engraving.NotePlace place = place(study.notes().get(selected));
-      double width = Math.max(24, place.width() * space + 14);
-      graphics.setFill(Palette.SELECTION);
-      graphics.fillRoundRect(place.middle() * space - width / 2, 0, width, getHeight(), 8, 8);
-    }
-    new MarkPainter(graphics, space, 0, staffTop()).paint(system.marks());
+  private void paint(GraphicsContext graphics) {
+    new MarkPainter(graphics, space, 0, staffTop()).paint(system().marks());
     if (withPlan) {
-      new PathLane(graphics, study, system, space, 0, laneTop()).paint();
-      int strings = study.player().instrument().stringCount();
-      double stripTop = laneTop() + PathLane.height(strings);
-      new ReachStrip(graphics, study, system, space, stripTop).paint();
+      new PathLane(graphics, plan, space, 0, laneTop()).paint();
+      double stripTop = laneTop() + PathLane.height(strings());
+      new ReachStrip(graphics, plan, space, stripTop).paint();
     }
-  }
-
-  private void tint(int note, Color colour) {
-    if (shows(note)) {
-      Engraving.NotePlace place = place(study.notes().get(note));
-      double from = place.x() * space - 4;
-      double until = Math.max(place.until() * space - 4, from + place.width() * space + 8);
-      graphics().setFill(colour);
-      graphics().fillRect(from, 0, until - from, getHeight());
-    }
-  }
-
-  private GraphicsContext graphics() {
-    return getGraphicsContext2D();
   }
 }

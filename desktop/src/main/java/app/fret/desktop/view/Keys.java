@@ -35,7 +35,11 @@ final class Keys {
       table.put(new KeyCodeCombination(KeyCode.getKeyCode("Numpad " + digit)), fingers[digit]);
     }
     Command[] strings = {
-      Command.PIN_STRING_1, Command.PIN_STRING_2, Command.PIN_STRING_3, Command.PIN_STRING_4
+      Command.PIN_STRING_1,
+      Command.PIN_STRING_2,
+      Command.PIN_STRING_3,
+      Command.PIN_STRING_4,
+      Command.PIN_STRING_5
     };
     for (int string = 1; string <= strings.length; string++) {
       table.put(

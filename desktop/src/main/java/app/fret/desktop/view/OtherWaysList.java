@@ -75,9 +75,10 @@ final class OtherWaysList {
   }
 
   private static String strings(OtherWay way) {
-    return way.stops().stream()
-        .map(s -> Instrument.numeral(s.string()))
-        .collect(Collectors.joining(" and "));
+    List<Stop> stops = way.stops();
+    String lowest = Instrument.numeral(stops.get(0).string());
+    String highest = Instrument.numeral(stops.get(stops.size() - 1).string());
+    return stops.size() == 1 ? highest : lowest + " to " + highest;
   }
 
   private String position(OtherWay way) {

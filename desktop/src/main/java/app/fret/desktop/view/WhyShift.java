@@ -101,7 +101,7 @@ final class WhyShift {
 
   private static String slide(Shift.Slide slide) {
     if (slide.secondsFromNote() == 0) {
-      return "in the silence before it, unheard";
+      return "in the rest or under the open string, unheard";
     }
     return format(
         "takes %.2f s from the note before, %s",
@@ -112,7 +112,7 @@ final class WhyShift {
     return switch (bow) {
       case KEPT -> "stays in the string";
       case LIGHTENED -> "lightens while the hand crosses";
-      case FREE -> "has left the string";
+      case FREE -> "rests, or plays the open string";
     };
   }
 

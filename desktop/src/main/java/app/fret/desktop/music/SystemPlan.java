@@ -1,0 +1,81 @@
+package app.fret.desktop.music;
+
+import app.fret.engraving.Engraving;
+import app.fret.lefthand.LeftHandPlan.NotePlan;
+import app.fret.lefthand.Shift;
+import app.fret.study.PositionRun;
+import app.fret.study.Study;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What of a plan stands on one system: its notes with their places, and the shifts and positions of
+ * the study, looked up once for all systems.
+ *
+ * @param study the study
+ * @param system the system
+ * @param seen its notes, in order of time
+ * @param shiftsInto shifts of the whole study by the note they lead to
+ * @param runs positions of the whole study
+ */
+record SystemPlan(
+    Study study,
+    Engraving.System system,
+    List<Seen> seen,
+    Map<Integer, Shift> shiftsInto,
+    List<PositionRun> runs) {
+
+  /** One note on the system, from its first head to the end of its last tied one there. */
+  record Seen(NotePlan plan, Engraving.NotePlace place) {
+    int number() {
+      return plan.note().number();
+    }
+  }
+
+  /** The plans of all systems of an engraving. */
+  static List<SystemPlan> of(Study study, Engraving engraving) {
+    Map<Integer, Shift> shifts = new HashMap<>();
+    study.leftHand().shifts().forEach(s -> shifts.put(s.toNote(), s));
+    List<PositionRun> runs = PositionRun.of(study.leftHand());
+    List<SystemPlan> plans = new ArrayList<>();
+    for (Engraving.System system : engraving.systems()) {
+      plans.add(new SystemPlan(study, system, seen(study, system), shifts, runs));
+    }
+    return plans;
+  }
+
+  private static List<Seen> seen(Study study, Engraving.System system) {
+    List<Seen> seen = new ArrayList<>();
+    for (NotePlan plan : study.leftHand().notes()) {
+      system
+          .placeOf(plan.note().events().first())
+          .ifPresent(place -> seen.add(new Seen(plan, whole(plan, place, system))));
+    }
+    return seen;
+  }
+
+  private static Engraving.NotePlace whole(
+      NotePlan plan, Engraving.NotePlace first, Engraving.System system) {
+    double until = first.until();
+    int lastEvent = plan.note().events().last();
+    for (int event = plan.note().events().first(); event <= lastEvent; event++) {
+      until = system.placeOf(event).map(Engraving.NotePlace::until).orElse(until);
+    }
+    return new Engraving.NotePlace(
+        first.event(), first.x(), first.width(), until, first.top(), first.bottom());
+  }
+
+  /** Whether a note stands on the system. */
+  boolean shows(int note) {
+    return !seen.isEmpty()
+        && note >= seen.get(0).number()
+        && note <= seen.get(seen.size() - 1).number();
+  }
+
+  /** The note of this number, which stands on the system. */
+  Seen note(int number) {
+    return seen.get(number - seen.get(0).number());
+  }
+}

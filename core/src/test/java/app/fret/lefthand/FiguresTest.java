@@ -63,4 +63,13 @@ class FiguresTest {
         plan.notes().stream().map(NotePlan::placement).map(p -> p.top().finger()).toList();
     assertThat(fingers.subList(13, 22)).isEqualTo(fingers.subList(0, 9));
   }
+
+  @Test
+  void leapsInPairsAreASequenceWhereThreeFollowEachOther() {
+    assertThat(figures("B4/8 B5/8 C5/8 C6/8 D5/8 D6/8 r/4 | G5/1")).hasSize(1);
+    assertThat(figures("B4/8 B5/8 C5/8 C6/8 r/2 | G5/1")).isEmpty();
+    assertThat(figures("B4/8 C5/8 C5/8 D5/8 D5/8 E5/8 r/4 | G5/1"))
+        .as("steps in pairs are a scale, no figure")
+        .isEmpty();
+  }
 }

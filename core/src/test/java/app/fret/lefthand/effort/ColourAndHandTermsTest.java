@@ -416,4 +416,66 @@ class ColourAndHandTermsTest {
     assertThat(names).containsAll(profile.weights().keySet());
     assertThat(profile.label()).isNotBlank().doesNotContain("-");
   }
+
+  @Test
+  void anUpperStringIsBrighterThanALowerOne() {
+    Placement upper = way(VIOLIN, "E5", 2, 2, Finger.FOURTH);
+    Placement lower = way(VIOLIN, "E5", 9, 3, Finger.FOURTH);
+    assertThat(place(VIOLIN, "brightness", SLOW, upper))
+        .isLessThan(place(VIOLIN, "brightness", SLOW, lower));
+    assertThat(place(VIOLIN, "brightness", SLOW, way(VIOLIN, "A5", 2, 1, Finger.THIRD))).isZero();
+  }
+
+  @Test
+  void anOpenStringRingsInHasteAndInALoudPlaceOnly() {
+    Placement open = way(VIOLIN, "A4", 2, 2, Finger.OPEN);
+    assertThat(place(VIOLIN, "open-ring", SLOW, open)).isZero();
+    assertThat(place(VIOLIN, "open-ring", FAST, open)).isNegative();
+    assertThat(place(VIOLIN, "open-ring", SLOW.withLoudness(8), open)).isNegative();
+    assertThat(place(VIOLIN, "open-ring", FAST, way(VIOLIN, "A4", 2, 3, Finger.FOURTH))).isZero();
+  }
+
+  @Test
+  void aHarmonicNobodyAskedForIsLessSureInHaste() {
+    Placement harmonic =
+        way(VIOLIN, "A5", 7, p -> p.onlyTouches() && p.top().finger() == Finger.FOURTH);
+    Moment asked = FAST.with(Moment.Sign.HARMONIC);
+    assertThat(place(VIOLIN, "harmonic", FAST, harmonic))
+        .isGreaterThan(place(VIOLIN, "harmonic", Moment.of(0.4), harmonic));
+    assertThat(place(VIOLIN, "harmonic", asked, harmonic))
+        .isLessThan(place(VIOLIN, "harmonic", FAST, harmonic));
+  }
+
+  @Test
+  void aWideIntervalCrossesToTheNextStringMoreEasilyThanAStep() {
+    Placement low = way(VIOLIN, "D5", 2, 2, Finger.THIRD);
+    Placement step = way(VIOLIN, "F5", 2, 1, Finger.FIRST);
+    Placement fifth = way(VIOLIN, "A5", 2, 1, Finger.THIRD);
+    assertThat(move(VIOLIN, "string-crossing", FAST, low, fifth))
+        .isLessThan(move(VIOLIN, "string-crossing", FAST, low, step));
+  }
+
+  @Test
+  void aHalfStepShiftIsCheapInTimeAndDearInHaste() {
+    Placement first = way(VIOLIN, "B4", 2, 2, Finger.FIRST);
+    Placement second = way(VIOLIN, "C5", 3, 2, Finger.FIRST);
+    Placement third = way(VIOLIN, "D5", 5, 2, Finger.FIRST);
+    double halfStep = move(VIOLIN, "shift", SLOW, first, second);
+    assertThat(halfStep).isLessThan(move(VIOLIN, "shift", SLOW, first, third));
+    assertThat(move(VIOLIN, "shift", FAST, first, second)).isGreaterThan(1.5 * halfStep);
+  }
+
+  @Test
+  void drawingTheFirstFingerBackCostsMoreUnderADoubleStop() {
+    Placement single =
+        way(VIOLIN, "F5", 2, p -> p.top().finger() == Finger.FIRST && p.top().string() == 1);
+    Placement third =
+        way(
+            VIOLIN,
+            "D5+F5",
+            2,
+            p -> p.top().finger() == Finger.FIRST && p.bottom().finger() == Finger.THIRD);
+    assertThat(place(VIOLIN, "stretch", SLOW, third))
+        .isGreaterThan(place(VIOLIN, "stretch", SLOW, single));
+  }
 }

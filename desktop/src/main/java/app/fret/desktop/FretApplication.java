@@ -22,6 +22,8 @@ import javafx.stage.Stage;
 public final class FretApplication extends Application {
   private static final double WIDTH = 1280;
   private static final double HEIGHT = 800;
+  private static final double LEAST_WIDTH = 1100;
+  private static final double LEAST_HEIGHT = 700;
 
   private final ExecutorService background =
       Executors.newSingleThreadExecutor(
@@ -56,9 +58,11 @@ public final class FretApplication extends Application {
         file ->
             getHostServices().showDocument(file.toAbsolutePath().getParent().toUri().toString()));
     stage.setScene(scene(window));
+    stage.setWidth(options.small() ? LEAST_WIDTH : WIDTH);
+    stage.setHeight(options.small() ? LEAST_HEIGHT : HEIGHT);
     stage.setTitle("Fret");
-    stage.setMinWidth(1100);
-    stage.setMinHeight(700);
+    stage.setMinWidth(LEAST_WIDTH);
+    stage.setMinHeight(LEAST_HEIGHT);
     stage.show();
     desk.programme().stream().findFirst().ifPresent(desk::open);
     options.file().ifPresent(window::add);

@@ -11,9 +11,14 @@ import java.util.Optional;
  * @param pictures folder to write pictures of the main views to, then leave
  * @param file score to add once the window is there
  * @param book the book to open instead of the usual one
+ * @param small whether the window starts at its least size
  */
 record LaunchOptions(
-    boolean demo, Optional<Path> pictures, Optional<Path> file, Optional<Path> book) {
+    boolean demo,
+    Optional<Path> pictures,
+    Optional<Path> file,
+    Optional<Path> book,
+    boolean small) {
   static LaunchOptions of(List<String> arguments) {
     boolean demo = arguments.contains("demo");
     Optional<Path> pictures = after(arguments, "--pictures");
@@ -24,7 +29,7 @@ record LaunchOptions(
                 && !arguments.get(1).startsWith("--")
             ? Optional.of(Path.of(arguments.get(1)))
             : Optional.empty();
-    return new LaunchOptions(demo, pictures, file, book);
+    return new LaunchOptions(demo, pictures, file, book, arguments.contains("--small"));
   }
 
   private static Optional<Path> after(List<String> arguments, String option) {

@@ -10,6 +10,8 @@ class LaunchOptionsTest {
   @Test
   void demoAndItsPicturesAreUnderstood() {
     LaunchOptions options = LaunchOptions.of(List.of("demo", "--pictures", "out"));
+    assertThat(options.small()).isFalse();
+    assertThat(LaunchOptions.of(List.of("demo", "--small")).small()).isTrue();
     assertThat(options.demo()).isTrue();
     assertThat(options.pictures()).contains(Path.of("out"));
     assertThat(options.file()).isEmpty();

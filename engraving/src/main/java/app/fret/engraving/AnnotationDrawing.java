@@ -59,7 +59,8 @@ final class AnnotationDrawing {
     int to = Math.min(bracket.lastEvent(), lastEvent);
     double left = eventX.get(from);
     double words = TextWidth.of(bracket.words(), TEXT_SIZE);
-    double right = Math.max(eventX.get(to) + shapes.get(to).headWidth + RIGHT, left + words + 0.4);
+    double end = Math.min(canvas.width, eventX.get(to) + shapes.get(to).headWidth + RIGHT);
+    double right = Math.max(end, left + words + 0.4);
     double edge = Math.min(-1, canvas.skyline.topBetween(left, right));
     double y = edge - GAP - HOOK;
     double lineFrom = left + words + 0.3;

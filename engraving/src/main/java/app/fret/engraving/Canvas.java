@@ -7,10 +7,12 @@ import java.util.List;
 final class Canvas {
   final List<Mark> marks = new ArrayList<>();
   final Skyline skyline;
+  final double width;
   private final FontMetrics metrics = FontMetrics.BRAVURA;
 
   Canvas(double width) {
     this.skyline = new Skyline(width);
+    this.width = width;
   }
 
   void glyph(double x, double y, Smufl sign, double scale, Mark.Role role) {

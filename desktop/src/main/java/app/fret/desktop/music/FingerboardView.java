@@ -132,6 +132,9 @@ public final class FingerboardView extends Region {
     private final int lowest;
     private final double pixelsPerMm;
 
+    /** Left end of the node names so far, which are written from the right. */
+    private double namedFrom = Double.POSITIVE_INFINITY;
+
     Drawing(GraphicsContext graphics, Study shown, NotePlan note) {
       this.graphics = graphics;
       this.shown = shown;
@@ -227,7 +230,11 @@ public final class FingerboardView extends Region {
       graphics.setFont(Fonts.regular(11));
       graphics.setFill(strong ? Palette.ACCENT : Palette.QUIET);
       graphics.setTextAlign(TextAlignment.CENTER);
-      graphics.fillText(words, x(semitone), TOP - 9);
+      double half = widthOf(words) / 2 + 4;
+      if (x(semitone) + half < namedFrom) {
+        graphics.fillText(words, x(semitone), TOP - 9);
+        namedFrom = x(semitone) - half;
+      }
     }
 
     /** Names under the board where the first finger stands, as many as fit. */

@@ -14,7 +14,9 @@ import javafx.scene.text.TextAlignment;
 /** The ladder drawn as rungs, the target on top, with the clean passes in a row beside them. */
 public final class LadderView extends Region {
   private static final double RAIL_LEFT = 44;
-  private static final double NARROWEST_RAILS = 40;
+  private static final double NARROWEST_RAILS = 24;
+  private static final int MOST_DOTS = 3;
+  private static final double NOTE_WIDTH = 50;
   private static final double DOTS_GAP = 18;
   private static final double DOT = 13;
   private static final double DOT_STEP = 20;
@@ -58,7 +60,9 @@ public final class LadderView extends Region {
   }
 
   private double railRight() {
-    return RAIL_LEFT + Math.max(NARROWEST_RAILS, getWidth() * 0.5 - RAIL_LEFT);
+    double besides = DOTS_GAP + MOST_DOTS * DOT_STEP + NOTE_WIDTH;
+    double half = Math.min(getWidth() * 0.5, getWidth() - besides);
+    return RAIL_LEFT + Math.max(NARROWEST_RAILS, half - RAIL_LEFT);
   }
 
   private double dotsLeft() {

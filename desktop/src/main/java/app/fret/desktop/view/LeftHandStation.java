@@ -49,7 +49,7 @@ final class LeftHandStation extends VBox {
     setId("left-hand-station");
     figures.setId("left-hand-figures");
     VBox.setVgrow(score, Priority.ALWAYS);
-    getChildren().addAll(profileRow(actions), figureRow(), score, fingerboard);
+    getChildren().addAll(profileRow(), figureRow(actions), score, fingerboard);
     score.selectedNoteProperty().bindBidirectional(desk.selectedNoteProperty());
     fingerboard.selectedNoteProperty().bind(desk.selectedNoteProperty());
     desk.selectedNoteProperty().addListener((property, before, now) -> showRange());
@@ -60,7 +60,7 @@ final class LeftHandStation extends VBox {
     show();
   }
 
-  private HBox profileRow(Actions actions) {
+  private HBox profileRow() {
     HBox row = new HBox(6);
     row.getStyleClass().add("station-head");
     row.setAlignment(Pos.CENTER_LEFT);
@@ -69,11 +69,6 @@ final class LeftHandStation extends VBox {
         row.getChildren().add(chip(Profiles.named(name)));
       }
     }
-    Button compare =
-        Parts.button("compare-plans", "Compare plans", "flat-action", actions::compare);
-    Button player =
-        Parts.button("show-player", "Hand and schools", "flat-action", actions::showPlayer);
-    row.getChildren().addAll(Parts.stretch(), compare, player);
     return row;
   }
 
@@ -93,8 +88,12 @@ final class LeftHandStation extends VBox {
     return chip;
   }
 
-  private HBox figureRow() {
-    HBox row = new HBox(figures);
+  private HBox figureRow(Actions actions) {
+    Button compare = Parts.button("compare-plans", "Compare", "link-action", actions::compare);
+    Button player = Parts.button("show-player", "Your hand", "link-action", actions::showPlayer);
+    compare.setMinWidth(USE_PREF_SIZE);
+    player.setMinWidth(USE_PREF_SIZE);
+    HBox row = new HBox(20, figures, Parts.stretch(), compare, player);
     row.getStyleClass().add("station-figures");
     row.setAlignment(Pos.CENTER_LEFT);
     return row;
@@ -103,23 +102,19 @@ final class LeftHandStation extends VBox {
   private void show() {
     Study study = desk.study();
     Totals totals = study.leftHand().totals();
-    String hardest =
+    String travel =
         totals.shifts() == 0
             ? ""
             : String.format(
                 Locale.ROOT,
-                ", %.0f mm in all, hardest %.1f bits",
+                ", %.0f mm, up to %.1f bits",
                 totals.travelMm(),
                 totals.hardestShiftBits());
     figures.setText(
         Words.count(totals.shifts(), "shift", "shifts")
-            + hardest
+            + travel
             + " · "
-            + Words.count(totals.crossings(), "crossing", "crossings")
-            + " · "
-            + Words.count(totals.openStrings(), "open string", "open strings")
-            + " · "
-            + Words.count(totals.reaches(), "reach", "reaches"));
+            + Words.count(totals.crossings(), "crossing", "crossings"));
     profiles.getToggles().stream()
         .filter(t -> t.getUserData().equals(study.choices().profile().name()))
         .forEach(profiles::selectToggle);

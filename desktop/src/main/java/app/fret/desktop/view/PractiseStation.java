@@ -28,7 +28,7 @@ import javafx.scene.layout.VBox;
 final class PractiseStation extends VBox {
   private static final int PASSES_SHOWN = 20;
   private static final DateTimeFormatter WHEN =
-      DateTimeFormatter.ofPattern("EEE d MMM, HH:mm", Locale.ENGLISH);
+      DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
 
   private final PassageDesk desk;
   private final LadderView ladder = new LadderView();
@@ -180,6 +180,8 @@ final class PractiseStation extends VBox {
     Label tempo = Parts.label(Words.tempo(desk.study().choices().target().at(entry.perMinute())));
     Label result =
         Parts.label(entry.clean() ? "clean" : "miss", entry.clean() ? "task-done" : "trouble");
+    when.setMinWidth(USE_PREF_SIZE);
+    tempo.setMinWidth(USE_PREF_SIZE);
     HBox line = new HBox(8, when, Parts.stretch(), tempo, result);
     result.setMinWidth(44);
     result.setAlignment(Pos.CENTER_RIGHT);

@@ -16,6 +16,7 @@ import java.util.List;
  */
 final class Signatures {
   private static final double GAP = 0.7;
+  private static final double PLUS_GAP = 0.2;
   private static final double AFTER_BAR_LINE = 0.6;
   private static final double KEY_STEP = 1.05;
 
@@ -169,14 +170,23 @@ final class Signatures {
   }
 
   private double width(List<Smufl> figures) {
-    return figures.stream().mapToDouble(metrics::advance).sum();
+    return figures.stream().mapToDouble(this::advance).sum();
+  }
+
+  /** A plus keeps clear of the figures it joins. */
+  private double advance(Smufl figure) {
+    return metrics.advance(figure) + 2 * besides(figure);
+  }
+
+  private static double besides(Smufl figure) {
+    return figure == Smufl.TIME_PLUS ? PLUS_GAP : 0;
   }
 
   private void drawFigures(List<Smufl> figures, double x, double y, List<Mark> into) {
     double at = x;
     for (Smufl figure : figures) {
-      into.add(new Mark.Glyph(at, y, figure, 1, Mark.Role.NOTE));
-      at += metrics.advance(figure);
+      into.add(new Mark.Glyph(at + besides(figure), y, figure, 1, Mark.Role.NOTE));
+      at += advance(figure);
     }
   }
 

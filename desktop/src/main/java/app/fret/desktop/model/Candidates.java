@@ -9,6 +9,7 @@ import app.fret.study.PlanNames;
 import app.fret.study.Study;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** The plans of a study that are worth comparing. */
@@ -31,7 +32,7 @@ final class Candidates {
     }
     int number = 1;
     for (LeftHandPlan other : study.differentPlans(OTHER_PLANS)) {
-      String words = PlanNames.of(study.leftHand(), other).toLowerCase(java.util.Locale.ROOT);
+      String words = PlanNames.of(study.leftHand(), other).toLowerCase(Locale.ROOT);
       candidates.add(
           new Candidate("Other way " + number++ + ": " + words, Optional.empty(), other));
     }

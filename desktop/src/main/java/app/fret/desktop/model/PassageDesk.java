@@ -24,6 +24,7 @@ import app.fret.study.Choices;
 import app.fret.study.Study;
 import java.time.Clock;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -272,7 +273,7 @@ public final class PassageDesk {
     if (pins.isEmpty()) {
       message.set("These bars are already taken so.");
     } else {
-      pinAll(pins, "Took " + candidate.name().toLowerCase(java.util.Locale.ROOT));
+      pinAll(pins, "Took " + candidate.name().toLowerCase(Locale.ROOT));
     }
   }
 

@@ -9,6 +9,7 @@ import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.score.Finger;
 import app.fret.study.Study;
+import java.util.EnumMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -325,7 +326,7 @@ public final class FingerboardView extends Region {
 
     /** The nearest ordinary place of each finger of a shape, in semitones above the base. */
     private static Map<Finger, Integer> fingerOffsets(HandFrame frame) {
-      Map<Finger, Integer> offsets = new java.util.EnumMap<>(Finger.class);
+      Map<Finger, Integer> offsets = new EnumMap<>(Finger.class);
       frame
           .reaches()
           .forEach(

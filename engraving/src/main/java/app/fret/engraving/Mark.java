@@ -76,7 +76,15 @@ public sealed interface Mark permits Mark.Glyph, Mark.Line, Mark.Shape, Mark.Cur
       double y2,
       double thickness,
       Role role)
-      implements Mark {}
+      implements Mark {
+    /**
+     * How far the controls of its two edges lie from its own: at its middle a curve reaches three
+     * quarters of the way to its controls.
+     */
+    public double controlOffset() {
+      return thickness / 2 * 4 / 3;
+    }
+  }
 
   /**
    * Words or figures.

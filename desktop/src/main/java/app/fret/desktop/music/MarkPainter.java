@@ -89,7 +89,7 @@ final class MarkPainter {
 
   /** Two curves that part in the middle, filled between. */
   private void paint(Mark.Curve curve) {
-    double half = curve.thickness() / 2 * 4 / 3;
+    double half = curve.controlOffset();
     graphics.beginPath();
     graphics.moveTo(x(curve.x1()), y(curve.y1()));
     graphics.bezierCurveTo(

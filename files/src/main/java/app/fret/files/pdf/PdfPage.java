@@ -183,7 +183,7 @@ final class PdfPage {
 
   /** Two curves that part in the middle, filled between. */
   private void draw(Mark.Curve curve) throws IOException {
-    double half = curve.thickness() / 2 * 4 / 3;
+    double half = curve.controlOffset();
     stream.moveTo(x(curve.x1()), y(curve.y1()));
     stream.curveTo(
         x(curve.controlX1()),

@@ -1,6 +1,5 @@
 package app.fret.cli;
 
-import app.fret.files.musicxml.MusicXmlReader;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import picocli.CommandLine;
@@ -17,17 +16,9 @@ public final class Main {
 
   /** Runs the command and ends the process with its exit code. */
   public static void main(String[] args) {
-    prepareInBackground();
     PrintWriter out = new PrintWriter(System.out, true, StandardCharsets.UTF_8);
     PrintWriter err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
     System.exit(run(out, err, args));
-  }
-
-  /** Lets the slowest part of the start run beside the rest of it. */
-  private static void prepareInBackground() {
-    Thread thread = new Thread(MusicXmlReader::prepare, "fret-prepare");
-    thread.setDaemon(true);
-    thread.start();
   }
 
   /** Runs the command with these streams and returns its exit code: 0, or 2 for any fault. */

@@ -121,7 +121,7 @@ final class PlanCommand implements Callable<Integer> {
     int partIndex = part.isPresent() ? score.partOf(part.get()) : score.likelyPart(instrumentName);
     ReadPassage read = score.read(partIndex);
     Passage passage = cut(read.passage());
-    List<String> skipped = new ArrayList<>(read.skipped());
+    List<String> skipped = new ArrayList<>(read.left());
     Choices choices = choices(passage, read, skipped, player);
     timing.put("read", msSince(started));
 

@@ -3,7 +3,6 @@ package app.fret.desktop;
 import app.fret.book.Book;
 import app.fret.book.BookException;
 import app.fret.desktop.demo.DemoBook;
-import app.fret.files.musicxml.MusicXmlReader;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -25,7 +24,6 @@ final class OpenBook {
 
   /** Starts to open the book these options name. */
   static OpenBook start(LaunchOptions options, Clock clock) {
-    run("fret-prepare", MusicXmlReader::prepare);
     OpenBook open =
         new OpenBook(() -> options.demo() ? DemoBook.open(clock) : Book.open(bookFile(options)));
     run("fret-book", open.opening);

@@ -10,6 +10,15 @@ import java.util.Optional;
  * @param bar number of the bar as printed, if known
  */
 public record ScorePlace(String file, Optional<String> part, Optional<String> bar) {
+  /**
+   * Names come from files that may be hostile: what steers a terminal or turns text is left out.
+   */
+  public ScorePlace {
+    file = PlainWords.quoted(file);
+    part = part.map(PlainWords::quoted);
+    bar = bar.map(PlainWords::quoted);
+  }
+
   /** A place known by its file alone. */
   public static ScorePlace file(String file) {
     return new ScorePlace(file, Optional.empty(), Optional.empty());

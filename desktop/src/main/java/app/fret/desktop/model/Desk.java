@@ -146,7 +146,7 @@ public final class Desk {
     BookPlayer owner = owner(stored);
     Study study = Study.of(passage, owner.player(), choices);
     return new PassageDesk(
-        new PassageDesk.Opened(owner, stored, passage, read.skipped()),
+        new PassageDesk.Opened(owner, stored, passage, read.left()),
         book,
         study,
         clock,

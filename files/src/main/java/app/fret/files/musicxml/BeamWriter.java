@@ -4,14 +4,14 @@ import app.fret.engraving.BeamGroups;
 import app.fret.score.Event;
 import app.fret.score.Passage;
 import app.fret.score.Span;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.audiveris.proxymusic.Beam;
-import org.audiveris.proxymusic.BeamValue;
+import javax.xml.stream.XMLStreamException;
 
-/** Makes the beams of a passage, grouped as Fret draws them, so that other programs do likewise. */
+/**
+ * Writes the beams of a passage, grouped as Fret draws them, so that other programs do likewise.
+ */
 final class BeamWriter {
   private final List<Event> events;
   private final Map<Integer, Span> groupOf = new HashMap<>();
@@ -25,38 +25,33 @@ final class BeamWriter {
     }
   }
 
-  /** The beams at an event, the primary first; none where it stands alone. */
-  List<Beam> at(int event) {
-    List<Beam> beams = new ArrayList<>();
+  /** Writes the beams at an event, the primary first; none where it stands alone. */
+  void write(int event, XmlOut xml) throws XMLStreamException {
     Span group = groupOf.get(event);
     if (group == null) {
-      return beams;
+      return;
     }
     for (int level = 1; level <= flags(event); level++) {
-      Beam beam = new Beam();
-      beam.setNumber(level);
-      beam.setValue(value(group, event, level));
-      beams.add(beam);
+      xml.leaf("beam", value(group, event, level), "number", String.valueOf(level));
     }
-    return beams;
   }
 
   private int flags(int event) {
     return events.get(event).written().value().flags();
   }
 
-  private BeamValue value(Span group, int event, int level) {
+  private String value(Span group, int event, int level) {
     boolean before = event > group.first() && flags(event - 1) >= level;
     boolean after = event < group.last() && flags(event + 1) >= level;
     if (before && after) {
-      return BeamValue.CONTINUE;
+      return "continue";
     }
     if (before) {
-      return BeamValue.END;
+      return "end";
     }
     if (after) {
-      return BeamValue.BEGIN;
+      return "begin";
     }
-    return event == group.first() ? BeamValue.FORWARD_HOOK : BeamValue.BACKWARD_HOOK;
+    return event == group.first() ? "forward hook" : "backward hook";
   }
 }

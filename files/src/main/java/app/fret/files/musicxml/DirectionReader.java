@@ -3,8 +3,6 @@ package app.fret.files.musicxml;
 import app.fret.score.BeatUnit;
 import app.fret.score.Directions;
 import app.fret.score.Tempo;
-import jakarta.xml.bind.JAXBElement;
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -15,19 +13,21 @@ import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.apache.commons.numbers.fraction.Fraction;
-import org.audiveris.proxymusic.AboveBelow;
-import org.audiveris.proxymusic.Direction;
-import org.audiveris.proxymusic.DirectionType;
-import org.audiveris.proxymusic.FormattedTextId;
-import org.audiveris.proxymusic.Metronome;
-import org.audiveris.proxymusic.Sound;
-import org.audiveris.proxymusic.UpDownStopContinue;
-import org.audiveris.proxymusic.Wedge;
-import org.audiveris.proxymusic.WedgeType;
 
 /** Reads what stands over and under the staff at a time: dynamics, wedges, words, tempos. */
 final class DirectionReader {
-  private static final Pattern NUMBER = Pattern.compile("\\d+(\\.\\d+)?");
+  private static final Pattern NUMBER = Pattern.compile("\\d{1,6}(\\.\\d{1,6})?");
+
+  /** What a sound element asks of a player, by its attribute. */
+  private static final Map<String, String> ASKED_BY_SOUND =
+      Map.of(
+          "dacapo", "da capo",
+          "dalsegno", "dal segno",
+          "segno", "segno and coda signs",
+          "coda", "segno and coda signs",
+          "tocoda", "a jump to the coda",
+          "fine", "the word fine as an end",
+          "pizzicato", "plucking that only playback knows");
 
   private final Skipped skipped;
   private final List<Directions.Dynamic> dynamics = new ArrayList<>();
@@ -38,6 +38,7 @@ final class DirectionReader {
   private final List<Directions.OctaveShift> octaveShifts = new ArrayList<>();
   private final Map<Integer, OpenWedge> openWedges = new HashMap<>();
   private final Map<Integer, OpenShift> openShifts = new HashMap<>();
+  private final TuningReader tuning;
   private Optional<Tempo> playbackTempo = Optional.empty();
 
   private record OpenWedge(Fraction from, boolean growing) {}
@@ -46,148 +47,160 @@ final class DirectionReader {
 
   DirectionReader(Skipped skipped) {
     this.skipped = skipped;
+    this.tuning = new TuningReader(skipped);
   }
 
-  void read(Direction direction, Fraction onset, String bar) {
-    boolean above = direction.getPlacement() != AboveBelow.BELOW;
-    for (DirectionType type : direction.getDirectionType()) {
-      read(type, onset, above, bar);
+  void read(Source direction, Fraction onset, String bar) {
+    boolean above = !direction.is("placement", "below");
+    for (Source type : direction.children("direction-type")) {
+      readWords(type, onset, above, bar);
+      type.each().forEach(sign -> readSign(sign, onset, bar));
     }
-    if (direction.getSound() != null) {
-      readSound(direction.getSound());
-    }
+    direction.children("sound").forEach(sound -> readSound(sound, bar));
   }
 
-  /** Remembers the first tempo the file plays at. */
-  void readSound(Sound sound) {
-    BigDecimal tempo = sound.getTempo();
-    if (tempo != null && tempo.signum() > 0 && playbackTempo.isEmpty()) {
-      playbackTempo = Optional.of(new Tempo(BeatUnit.QUARTER, Math.min(1000, tempo.doubleValue())));
-    }
+  /** Remembers the first tempo the file plays at; lists what else it asks for. */
+  void readSound(Source sound, String bar) {
+    ASKED_BY_SOUND.forEach(
+        (attribute, asked) -> {
+          if (sound.attribute(attribute).filter(a -> !a.equals("no")).isPresent()) {
+            skipped.add(asked, bar);
+          }
+        });
+    sound
+        .attribute("tempo")
+        .flatMap(DirectionReader::number)
+        .filter(t -> t > 0 && playbackTempo.isEmpty())
+        .ifPresent(
+            t -> playbackTempo = Optional.of(new Tempo(BeatUnit.QUARTER, Math.min(1000, t))));
   }
 
-  /** A dynamic attached to a note. */
-  void readDynamics(org.audiveris.proxymusic.Dynamics group, Fraction onset) {
+  private static Optional<Double> number(String text) {
+    Matcher number = NUMBER.matcher(text);
+    return number.find() ? Optional.of(Double.valueOf(number.group())) : Optional.empty();
+  }
+
+  /** A dynamic in a direction or at a note. */
+  void readDynamics(Source group, Fraction onset) {
     StringBuilder sign = new StringBuilder();
-    for (JAXBElement<?> element : group.getPOrPpOrPpp()) {
-      String name = element.getName().getLocalPart();
-      sign.append(
-          name.equals("other-dynamics")
-              ? ((org.audiveris.proxymusic.OtherText) element.getValue()).getValue()
-              : name);
+    for (Source element : group.each()) {
+      if (element.name().startsWith(XmlElement.FOREIGN)) {
+        continue;
+      }
+      boolean other = element.took().name().equals("other-dynamics");
+      sign.append(other ? element.words() : element.name());
     }
     if (!sign.isEmpty()) {
-      dynamics.add(new Directions.Dynamic(onset, sign.toString()));
+      dynamics.add(new Directions.Dynamic(onset, sign.toString().strip()));
     }
   }
 
-  private void read(DirectionType type, Fraction onset, boolean above, String bar) {
-    type.getDynamics().forEach(group -> readDynamics(group, onset));
-    type.getRehearsal()
-        .forEach(r -> rehearsals.add(new Directions.Rehearsal(onset, r.getValue().strip())));
-    readWords(type, onset, above, bar);
-    if (type.getWedge() != null) {
-      readWedge(type.getWedge(), onset, bar);
-    } else if (type.getOctaveShift() != null) {
-      readOctaveShift(type.getOctaveShift(), onset, bar);
-    } else if (type.getMetronome() != null) {
-      readMetronome(type.getMetronome(), onset, bar);
-    } else {
-      readRest(type, bar);
-    }
-  }
-
-  private void readWords(DirectionType type, Fraction onset, boolean above, String bar) {
+  private void readWords(Source type, Fraction onset, boolean above, String bar) {
     StringBuilder text = new StringBuilder();
-    for (Object part : type.getWordsOrSymbol()) {
-      if (part instanceof FormattedTextId piece && piece.getValue() != null) {
-        text.append(text.isEmpty() ? "" : " ").append(piece.getValue().strip());
-      } else {
-        skipped.add("symbols among words", bar);
-      }
+    for (Source part : type.children("words")) {
+      text.append(text.isEmpty() ? "" : " ").append(part.words());
     }
     if (!text.toString().isBlank()) {
-      words.add(new Directions.Words(onset, text.toString(), above));
+      words.add(new Directions.Words(onset, text.toString().strip(), above));
     }
   }
 
-  private void readWedge(Wedge wedge, Fraction onset, String bar) {
-    int number = wedge.getNumber() == null ? 1 : wedge.getNumber();
-    if (wedge.getType() == WedgeType.STOP) {
+  private void readSign(Source sign, Fraction onset, String bar) {
+    switch (sign.name()) {
+      case "dynamics" -> readDynamics(sign.took(), onset);
+      case "rehearsal" -> readRehearsal(sign.took(), onset);
+      case "wedge" -> readWedge(sign.took(), onset, bar);
+      case "octave-shift" -> readOctaveShift(sign.took(), onset, bar);
+      case "metronome" -> readMetronome(sign.took(), onset, bar);
+      case "scordatura" -> tuning.readScordatura(sign.took(), bar);
+      default -> {
+        // Listed with all else that nobody took.
+      }
+    }
+  }
+
+  private void readRehearsal(Source rehearsal, Fraction onset) {
+    String mark = rehearsal.words();
+    if (!mark.isEmpty()) {
+      rehearsals.add(new Directions.Rehearsal(onset, mark));
+    }
+  }
+
+  private static int number(Source end) {
+    return Math.max(1, Math.min(NumberPool.MOST, end.spanNumber()));
+  }
+
+  private void readWedge(Source wedge, Fraction onset, String bar) {
+    int number = number(wedge);
+    if (wedge.is("type", "stop")) {
       OpenWedge open = openWedges.remove(number);
       if (open == null || open.from().compareTo(onset) >= 0) {
         skipped.add("a hairpin without a beginning", bar);
       } else {
         hairpins.add(new Directions.Hairpin(open.from(), onset, open.growing()));
       }
-    } else if (wedge.getType() != WedgeType.CONTINUE) {
-      openWedges.put(number, new OpenWedge(onset, wedge.getType() == WedgeType.CRESCENDO));
+    } else if (!wedge.is("type", "continue")
+        && openWedges.put(number, new OpenWedge(onset, wedge.is("type", "crescendo"))) != null) {
+      skipped.add("a hairpin without an end", bar);
     }
   }
 
-  private void readOctaveShift(
-      org.audiveris.proxymusic.OctaveShift shift, Fraction onset, String bar) {
-    int number = shift.getNumber() == null ? 1 : shift.getNumber();
-    if (shift.getType() == UpDownStopContinue.STOP) {
+  private void readOctaveShift(Source shift, Fraction onset, String bar) {
+    int number = number(shift);
+    if (shift.is("type", "stop")) {
       OpenShift open = openShifts.remove(number);
-      if (open == null) {
+      if (open == null || open.from().compareTo(onset) >= 0) {
         skipped.add("an octave line without a beginning", bar);
       } else {
         octaveShifts.add(new Directions.OctaveShift(open.from(), onset, open.octaves()));
       }
-    } else if (shift.getType() != UpDownStopContinue.CONTINUE) {
-      int size = shift.getSize() == null ? 8 : shift.getSize().intValueExact();
+    } else if (!shift.is("type", "continue")) {
+      int size =
+          shift
+              .attribute("size")
+              .map(String::strip)
+              .filter(s -> s.matches("\\d{1,2}"))
+              .map(Integer::valueOf)
+              .orElse(8);
       int octaves = Math.max(1, Math.min(3, (size - 1) / 7));
-      boolean down = shift.getType() == UpDownStopContinue.DOWN;
-      openShifts.put(number, new OpenShift(onset, down ? octaves : -octaves));
+      OpenShift opened = new OpenShift(onset, shift.is("type", "down") ? octaves : -octaves);
+      if (openShifts.put(number, opened) != null) {
+        skipped.add("an octave line without an end", bar);
+      }
     }
   }
 
-  private void readMetronome(Metronome metronome, Fraction onset, String bar) {
+  private void readMetronome(Source metronome, Fraction onset, String bar) {
     Optional<Tempo> tempo = tempo(metronome);
     if (tempo.isPresent()) {
       tempos.add(new Directions.TempoMark(onset, tempo.get()));
     } else {
+      metronome.takeAll();
       skipped.add("a metronome mark without a plain number", bar);
     }
   }
 
-  private static Optional<Tempo> tempo(Metronome metronome) {
-    if (metronome.getBeatUnit() == null || metronome.getPerMinute() == null) {
-      return Optional.empty();
-    }
-    Matcher number = NUMBER.matcher(metronome.getPerMinute().getValue());
-    Fraction length = Lengths.value(metronome.getBeatUnit()).length();
-    Fraction dotted =
-        metronome.getBeatUnitDot().isEmpty() ? length : length.multiply(Fraction.of(3, 2));
+  private static Optional<Tempo> tempo(Source metronome) {
+    Optional<Double> perMinute = metronome.textOf("per-minute").flatMap(DirectionReader::number);
+    Optional<Fraction> length =
+        metronome.textOf("beat-unit").flatMap(Lengths::value).map(v -> v.length());
+    boolean dotted = !metronome.children("beat-unit-dot").isEmpty();
+    boolean plain = metronome.children("beat-unit").size() == 1;
     Optional<BeatUnit> unit =
-        BeatUnit.NOTES.stream().filter(u -> u.length().equals(dotted)).findFirst();
-    if (unit.isEmpty() || !number.find()) {
-      return Optional.empty();
-    }
-    double perMinute = Double.parseDouble(number.group());
-    return perMinute > 0 && perMinute <= 1000
-        ? Optional.of(new Tempo(unit.get(), perMinute))
-        : Optional.empty();
-  }
-
-  private void readRest(DirectionType type, String bar) {
-    if (!type.getSegno().isEmpty() || !type.getCoda().isEmpty()) {
-      skipped.add("segno and coda signs", bar);
-    }
-    if (type.getBracket() != null || type.getDashes() != null) {
-      skipped.add("brackets and dashes", bar);
-    }
-    if (type.getPedal() != null) {
-      skipped.add("pedal marks", bar);
-    }
-    if (type.getOtherDirection() != null) {
-      skipped.add("other directions", bar);
-    }
+        length
+            .filter(l -> plain)
+            .map(l -> dotted ? l.multiply(Fraction.of(3, 2)) : l)
+            .flatMap(l -> BeatUnit.NOTES.stream().filter(u -> u.length().equals(l)).findFirst());
+    return perMinute.filter(t -> t > 0 && t <= 1000).flatMap(t -> unit.map(u -> new Tempo(u, t)));
   }
 
   Optional<Tempo> playbackTempo() {
     return playbackTempo;
+  }
+
+  /** What a scordatura sign says of the open strings. */
+  StatedTuning tuning() {
+    return tuning.stated();
   }
 
   Directions directions() {

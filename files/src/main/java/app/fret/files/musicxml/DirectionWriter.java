@@ -3,28 +3,12 @@ package app.fret.files.musicxml;
 import app.fret.score.BeatUnit;
 import app.fret.score.Directions;
 import app.fret.score.Tempo;
-import jakarta.xml.bind.JAXBElement;
 import java.math.BigDecimal;
-import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
-import javax.xml.namespace.QName;
 import org.apache.commons.numbers.fraction.Fraction;
-import org.audiveris.proxymusic.AboveBelow;
-import org.audiveris.proxymusic.Direction;
-import org.audiveris.proxymusic.DirectionType;
-import org.audiveris.proxymusic.Dynamics;
-import org.audiveris.proxymusic.Empty;
-import org.audiveris.proxymusic.FormattedTextId;
-import org.audiveris.proxymusic.Metronome;
-import org.audiveris.proxymusic.ObjectFactory;
-import org.audiveris.proxymusic.OtherText;
-import org.audiveris.proxymusic.PerMinute;
-import org.audiveris.proxymusic.UpDownStopContinue;
-import org.audiveris.proxymusic.Wedge;
-import org.audiveris.proxymusic.WedgeType;
 
 /** Makes the directions of a passage, each with its onset, stops before starts. */
 final class DirectionWriter {
@@ -33,124 +17,115 @@ final class DirectionWriter {
           "p", "pp", "ppp", "pppp", "f", "ff", "fff", "ffff", "mp", "mf", "sf", "sfp", "sfpp", "fp",
           "rf", "rfz", "sfz", "sffz", "fz", "n", "pf", "sfzp");
 
-  private final ObjectFactory factory;
+  private static final int STOPS = 0;
+  private static final int MARKS = 1;
+  private static final int STARTS = 2;
 
-  /** A direction and when it stands. */
-  record Placed(Fraction onset, int order, Direction direction) {}
+  private final List<Placed> placed = new ArrayList<>();
 
-  DirectionWriter(ObjectFactory factory) {
-    this.factory = factory;
-  }
+  /**
+   * A direction and when it stands.
+   *
+   * @param order which come first at one time
+   * @param type what stands in its {@code direction-type}
+   */
+  record Placed(Fraction onset, int order, boolean above, XmlOut.Content type) {}
 
-  List<Placed> write(Directions directions) {
-    List<Placed> placed = new ArrayList<>();
-    directions.rehearsals().forEach(r -> placed.add(rehearsal(r)));
-    directions.tempos().forEach(t -> placed.add(tempo(t)));
-    directions.words().forEach(w -> placed.add(words(w)));
-    directions.dynamics().forEach(d -> placed.add(dynamic(d)));
-    addHairpins(directions.hairpins(), placed);
-    addOctaveShifts(directions.octaveShifts(), placed);
+  /** All directions in order of time. */
+  List<Placed> placed(Directions directions) {
+    directions
+        .rehearsals()
+        .forEach(r -> mark(r.onset(), true, xml -> xml.leaf("rehearsal", r.text())));
+    directions.tempos().forEach(t -> mark(t.onset(), true, tempo(t.tempo())));
+    directions.words().forEach(w -> mark(w.onset(), w.above(), xml -> xml.leaf("words", w.text())));
+    directions.dynamics().forEach(d -> mark(d.onset(), false, dynamic(d.sign())));
+    addHairpins(directions.hairpins());
+    addOctaveShifts(directions.octaveShifts());
     placed.sort(Comparator.comparing(Placed::onset).thenComparingInt(Placed::order));
     return placed;
   }
 
-  private Placed placed(Fraction onset, int order, DirectionType type, AboveBelow side) {
-    Direction direction = factory.createDirection();
-    direction.getDirectionType().add(type);
-    direction.setPlacement(side);
-    return new Placed(onset, order, direction);
+  private void mark(Fraction onset, boolean above, XmlOut.Content type) {
+    placed.add(new Placed(onset, MARKS, above, type));
   }
 
-  private Placed rehearsal(Directions.Rehearsal rehearsal) {
-    DirectionType type = factory.createDirectionType();
-    FormattedTextId text = factory.createFormattedTextId();
-    text.setValue(rehearsal.text());
-    type.getRehearsal().add(text);
-    return placed(rehearsal.onset(), 1, type, AboveBelow.ABOVE);
-  }
-
-  private Placed words(Directions.Words words) {
-    DirectionType type = factory.createDirectionType();
-    FormattedTextId text = factory.createFormattedTextId();
-    text.setValue(words.text());
-    type.getWordsOrSymbol().add(text);
-    return placed(words.onset(), 1, type, words.above() ? AboveBelow.ABOVE : AboveBelow.BELOW);
-  }
-
-  private Placed tempo(Directions.TempoMark mark) {
-    Tempo tempo = mark.tempo();
-    DirectionType type = factory.createDirectionType();
-    Metronome metronome = factory.createMetronome();
-    writeBeat(metronome, tempo.beat());
-    PerMinute perMinute = factory.createPerMinute();
-    perMinute.setValue(BigDecimal.valueOf(tempo.perMinute()).stripTrailingZeros().toPlainString());
-    metronome.setPerMinute(perMinute);
-    type.setMetronome(metronome);
-    return placed(mark.onset(), 1, type, AboveBelow.ABOVE);
-  }
-
-  private static void writeBeat(Metronome metronome, BeatUnit beat) {
+  private static XmlOut.Content tempo(Tempo tempo) {
+    BeatUnit beat = tempo.beat();
     boolean dotted = beat.length().getNumerator() == 3;
     Fraction plain = dotted ? beat.length().multiply(Fraction.of(2, 3)) : beat.length();
-    metronome.setBeatUnit(Lengths.type(Lengths.longestWithin(plain).value()));
-    if (dotted) {
-      metronome.getBeatUnitDot().add(new Empty());
+    String unit = Lengths.type(Lengths.longestWithin(plain).value());
+    String perMinute = BigDecimal.valueOf(tempo.perMinute()).stripTrailingZeros().toPlainString();
+    return xml -> {
+      xml.open("metronome").leaf("beat-unit", unit);
+      if (dotted) {
+        xml.empty("beat-unit-dot");
+      }
+      xml.leaf("per-minute", perMinute).close();
+    };
+  }
+
+  private static XmlOut.Content dynamic(String sign) {
+    return xml -> {
+      xml.open("dynamics");
+      if (NAMED_DYNAMICS.contains(sign)) {
+        xml.empty(sign);
+      } else {
+        xml.leaf("other-dynamics", sign);
+      }
+      xml.close();
+    };
+  }
+
+  private void addHairpins(List<Directions.Hairpin> hairpins) {
+    SpanNumbers numbers = new SpanNumbers();
+    for (Directions.Hairpin hairpin : hairpins) {
+      String number = numbers.of(hairpin.from(), hairpin.to());
+      String kind = hairpin.growing() ? "crescendo" : "diminuendo";
+      wedge(hairpin.from(), STARTS, kind, number);
+      wedge(hairpin.to(), STOPS, "stop", number);
     }
   }
 
-  private Placed dynamic(Directions.Dynamic dynamic) {
-    DirectionType type = factory.createDirectionType();
-    Dynamics group = factory.createDynamics();
-    group.getPOrPpOrPpp().add(dynamicSign(dynamic.sign()));
-    type.getDynamics().add(group);
-    return placed(dynamic.onset(), 1, type, AboveBelow.BELOW);
+  private void wedge(Fraction onset, int order, String kind, String number) {
+    placed.add(
+        new Placed(onset, order, false, xml -> xml.empty("wedge", "type", kind, "number", number)));
   }
 
-  private static JAXBElement<?> dynamicSign(String sign) {
-    if (NAMED_DYNAMICS.contains(sign)) {
-      return new JAXBElement<>(new QName(sign), Empty.class, new Empty());
-    }
-    OtherText other = new OtherText();
-    other.setValue(sign);
-    return new JAXBElement<>(new QName("other-dynamics"), OtherText.class, other);
-  }
-
-  private void addHairpins(List<Directions.Hairpin> hairpins, List<Placed> placed) {
-    for (int i = 0; i < hairpins.size(); i++) {
-      Directions.Hairpin hairpin = hairpins.get(i);
-      WedgeType start = hairpin.growing() ? WedgeType.CRESCENDO : WedgeType.DIMINUENDO;
-      placed.add(wedge(hairpin.from(), 2, start, i));
-      placed.add(wedge(hairpin.to(), 0, WedgeType.STOP, i));
+  private void addOctaveShifts(List<Directions.OctaveShift> shifts) {
+    SpanNumbers numbers = new SpanNumbers();
+    for (Directions.OctaveShift shift : shifts) {
+      String number = numbers.of(shift.from(), shift.to());
+      octaveShift(shift.from(), STARTS, shift.octaves() > 0 ? "down" : "up", shift, number);
+      octaveShift(shift.to(), STOPS, "stop", shift, number);
     }
   }
 
-  private Placed wedge(Fraction onset, int order, WedgeType kind, int index) {
-    DirectionType type = factory.createDirectionType();
-    Wedge wedge = factory.createWedge();
-    wedge.setType(kind);
-    wedge.setNumber(index % 16 + 1);
-    type.setWedge(wedge);
-    return placed(onset, order, type, AboveBelow.BELOW);
+  private void octaveShift(
+      Fraction onset, int order, String kind, Directions.OctaveShift shift, String number) {
+    String size = String.valueOf(7 * Math.abs(shift.octaves()) + 1);
+    placed.add(
+        new Placed(
+            onset,
+            order,
+            shift.octaves() > 0,
+            xml -> xml.empty("octave-shift", "type", kind, "number", number, "size", size)));
   }
 
-  private void addOctaveShifts(List<Directions.OctaveShift> shifts, List<Placed> placed) {
-    for (int i = 0; i < shifts.size(); i++) {
-      Directions.OctaveShift shift = shifts.get(i);
-      UpDownStopContinue start =
-          shift.octaves() > 0 ? UpDownStopContinue.DOWN : UpDownStopContinue.UP;
-      placed.add(octaveShift(shift.from(), 2, start, shift, i));
-      placed.add(octaveShift(shift.to(), 0, UpDownStopContinue.STOP, shift, i));
+  /** Numbers by which spans that overlap are told apart; asked in order of their starts. */
+  private static final class SpanNumbers {
+    private final NumberPool<Fraction[]> pool = new NumberPool<>();
+    private final List<Fraction[]> open = new ArrayList<>();
+
+    String of(Fraction from, Fraction to) {
+      for (Fraction[] span : List.copyOf(open)) {
+        if (span[1].compareTo(from) <= 0) {
+          pool.free(span);
+          open.remove(span);
+        }
+      }
+      Fraction[] span = {from, to};
+      open.add(span);
+      return String.valueOf(pool.take(span));
     }
-  }
-
-  private Placed octaveShift(
-      Fraction onset, int order, UpDownStopContinue kind, Directions.OctaveShift shift, int index) {
-    DirectionType type = factory.createDirectionType();
-    org.audiveris.proxymusic.OctaveShift line = factory.createOctaveShift();
-    line.setType(kind);
-    line.setNumber(index % 16 + 1);
-    line.setSize(BigInteger.valueOf(7L * Math.abs(shift.octaves()) + 1));
-    type.setOctaveShift(line);
-    return placed(onset, order, type, shift.octaves() > 0 ? AboveBelow.ABOVE : AboveBelow.BELOW);
   }
 }

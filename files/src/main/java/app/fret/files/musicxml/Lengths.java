@@ -8,6 +8,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.apache.commons.numbers.fraction.Fraction;
 
 /** Turns MusicXML's counted durations and named note types into exact lengths and back. */
@@ -40,13 +41,12 @@ final class Lengths {
     return TYPES.get(value);
   }
 
-  /** The note value of a MusicXML name; the shortest Fret knows for shorter ones. */
-  static NoteValue value(String type) {
+  /** The note value of a MusicXML name; empty for a name or a value that Fret does not know. */
+  static Optional<NoteValue> value(String type) {
     return TYPES.entrySet().stream()
         .filter(e -> e.getValue().equals(type))
         .map(Map.Entry::getKey)
-        .findFirst()
-        .orElse(type.equals("maxima") ? NoteValue.LONG : NoteValue.HUNDRED_TWENTY_EIGHTH);
+        .findFirst();
   }
 
   /**

@@ -8,6 +8,9 @@ final class Limits {
   /** Deepest nesting of elements; real scores stay below 20. */
   static final int DEPTH = 256;
 
+  /** Most elements of a file; a full orchestral score of an hour has about a million. */
+  static final int ELEMENTS = 4_000_000;
+
   /** Most entries of an archive. */
   static final int ARCHIVE_ENTRIES = 1000;
 

@@ -1,5 +1,6 @@
 package app.fret.files.musicxml;
 
+import app.fret.files.PlainWords;
 import app.fret.files.ScorePlace;
 import app.fret.files.ScoreRejectedException;
 import java.io.ByteArrayInputStream;
@@ -24,6 +25,14 @@ import javax.xml.stream.XMLStreamReader;
 final class MxlArchive {
   private static final String CONTAINER = "META-INF/container.xml";
 
+  /** Where some systems put what belongs to a file but is not in it; their names look alike. */
+  private static final String RESOURCE_FORKS = "__MACOSX/";
+
+  /** Places in the head of an archive's first file (APPNOTE 6.3, section 4.3.7). */
+  private static final int FLAGS = 6;
+
+  private static final int METHOD = 8;
+
   private final ScorePlace place;
 
   MxlArchive(ScorePlace place) {
@@ -47,13 +56,18 @@ final class MxlArchive {
     byte[] score = entries.get(name);
     if (score == null) {
       throw new ScoreRejectedException(
-          place, "the archive names '" + name + "' as its score but does not hold it");
+          place,
+          "the archive names '" + PlainWords.quoted(name) + "' as its score but does not hold it");
     }
     return score;
   }
 
   private static boolean looksLikeScore(String name) {
-    return !name.startsWith("META-INF/") && (name.endsWith(".xml") || name.endsWith(".musicxml"));
+    String file = name.substring(name.lastIndexOf('/') + 1);
+    return !name.startsWith("META-INF/")
+        && !name.startsWith(RESOURCE_FORKS)
+        && !file.startsWith("._")
+        && (file.endsWith(".xml") || file.endsWith(".musicxml"));
   }
 
   private Map<String, byte[]> unzip(byte[] archive) throws ScoreRejectedException {
@@ -68,13 +82,31 @@ final class MxlArchive {
         }
         byte[] bytes = readAtMost(zip, left);
         left -= bytes.length;
-        entries.put(entry.getName(), bytes);
+        if (!entry.isDirectory() && entries.put(entry.getName(), bytes) != null) {
+          throw new ScoreRejectedException(
+              place,
+              "the archive holds two files named '"
+                  + PlainWords.quoted(entry.getName())
+                  + "'; export the score again");
+        }
       }
     } catch (IOException | IllegalArgumentException e) {
-      throw new ScoreRejectedException(
-          place, "the archive is damaged; export the score again from your notation program");
+      throw new ScoreRejectedException(place, unreadable(archive));
     }
     return entries;
+  }
+
+  /** Why an archive cannot be unzipped, as its first file's head says. */
+  private static String unreadable(byte[] archive) {
+    boolean encrypted = archive.length > METHOD && (archive[FLAGS] & 1) != 0;
+    if (encrypted) {
+      return "the archive is locked with a password; export the score again without one";
+    }
+    int method = archive.length > METHOD ? archive[METHOD] & 0xFF : 0;
+    boolean usual = method == ZipEntry.STORED || method == ZipEntry.DEFLATED;
+    return usual
+        ? "the archive is damaged; export the score again from your notation program"
+        : "the archive is packed in an unusual way; unpack it and open the score inside";
   }
 
   private byte[] readAtMost(InputStream in, long most) throws IOException, ScoreRejectedException {

@@ -1,42 +1,28 @@
 package app.fret.files.musicxml;
 
+import app.fret.files.PlainWords;
 import app.fret.score.Accidental;
 import app.fret.score.BowDirection;
 import app.fret.score.Finger;
 import app.fret.score.Marks;
 import app.fret.score.Note;
+import app.fret.score.NoteValue;
 import app.fret.score.Step;
 import app.fret.score.TupletRatio;
 import app.fret.score.WrittenLength;
 import app.fret.score.WrittenPitch;
-import jakarta.xml.bind.JAXBElement;
+import java.math.BigDecimal;
 import java.util.EnumSet;
-import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
-import org.audiveris.proxymusic.AccidentalMark;
-import org.audiveris.proxymusic.Arpeggiate;
-import org.audiveris.proxymusic.Articulations;
-import org.audiveris.proxymusic.Fermata;
-import org.audiveris.proxymusic.Fingering;
-import org.audiveris.proxymusic.Glissando;
-import org.audiveris.proxymusic.Harmonic;
-import org.audiveris.proxymusic.Notations;
-import org.audiveris.proxymusic.Ornaments;
-import org.audiveris.proxymusic.Pitch;
-import org.audiveris.proxymusic.Slide;
-import org.audiveris.proxymusic.Technical;
-import org.audiveris.proxymusic.Tie;
-import org.audiveris.proxymusic.Tied;
-import org.audiveris.proxymusic.TiedType;
-import org.audiveris.proxymusic.TimeModification;
-import org.audiveris.proxymusic.Tremolo;
-import org.audiveris.proxymusic.YesNo;
 
 /** Reads what stands at one note: pitch, ties, accidental, finger, string and signs. */
 final class NoteReader {
+  private static final int MOST_DOTS = 4;
+
   private static final Map<String, Marks.Articulation> ARTICULATIONS =
       Map.of(
           "staccato", Marks.Articulation.STACCATO,
@@ -72,20 +58,20 @@ final class NoteReader {
   }
 
   /** The head of a pitched note. */
-  Note head(org.audiveris.proxymusic.Note source, String bar) {
+  Note head(Source source, String bar) {
     Head head = new Head(bar);
     head.readTies(source);
-    for (Notations notations : source.getNotations()) {
-      notations.getTiedOrSlurOrTuplet().forEach(head::read);
+    for (Source notations : source.children("notations")) {
+      notations.each().forEach(head::read);
     }
-    if (!source.getLyric().isEmpty()) {
-      skipped.add("lyrics", bar);
+    if (source.is("print-object", "no")) {
+      skipped.add("notes hidden on the page, read all the same", bar);
     }
-    if (source.getNotehead() != null) {
-      skipped.add("special note heads", bar);
+    if (source.is("pizzicato", "yes")) {
+      skipped.add("plucking that only playback knows", bar);
     }
     return new Note(
-        pitch(source.getPitch(), bar),
+        pitch(source.child("pitch").orElseThrow(), bar),
         head.tiedFrom,
         head.tiedTo,
         accidental(source, bar),
@@ -95,58 +81,79 @@ final class NoteReader {
   }
 
   /** The signs at a note. */
-  Marks marks(org.audiveris.proxymusic.Note source, String bar) {
+  Marks marks(Source source, String bar) {
     Signs signs = new Signs(bar);
-    for (Notations notations : source.getNotations()) {
-      notations.getTiedOrSlurOrTuplet().forEach(signs::read);
+    for (Source notations : source.children("notations")) {
+      notations.each().forEach(signs::read);
     }
     return new Marks(
         signs.articulations, signs.ornaments, signs.bow, signs.fermata, signs.tremoloStrokes);
   }
 
-  private WrittenPitch pitch(Pitch pitch, String bar) {
-    double alter = pitch.getAlter() == null ? 0 : pitch.getAlter().doubleValue();
-    int semitones = (int) Math.max(-2, Math.min(2, Math.floor(alter)));
-    if (semitones != alter) {
+  private WrittenPitch pitch(Source pitch, String bar) {
+    BigDecimal alter = pitch.child("alter").map(Source::number).orElse(BigDecimal.ZERO);
+    int semitones = (int) Math.max(-2, Math.min(2, Math.floor(alter.doubleValue())));
+    if (alter.compareTo(BigDecimal.valueOf(semitones)) != 0) {
       skipped.add("alterations other than whole semitones", bar);
     }
-    return new WrittenPitch(Step.valueOf(pitch.getStep().value()), semitones, pitch.getOctave());
+    int octave =
+        pitch
+            .wholeNumberOf("octave")
+            .orElseThrow(() -> new IllegalArgumentException("a note names no octave"));
+    return new WrittenPitch(step(pitch.textOf("step")), semitones, octave);
   }
 
-  private Optional<Accidental> accidental(org.audiveris.proxymusic.Note source, String bar) {
-    if (source.getAccidental() == null) {
+  /**
+   * The letter of a pitch.
+   *
+   * @throws IllegalArgumentException when there is none or it is not from A to G
+   */
+  static Step step(Optional<String> text) {
+    String letter = text.orElseThrow(() -> new IllegalArgumentException("a note names no step"));
+    if (!letter.matches("[A-G]")) {
+      throw new IllegalArgumentException(
+          "a note names the step '" + PlainWords.quoted(letter) + "', which is no letter A to G");
+    }
+    return Step.valueOf(letter);
+  }
+
+  private Optional<Accidental> accidental(Source source, String bar) {
+    Optional<Source> sign = source.child("accidental");
+    if (sign.isEmpty()) {
       return Optional.empty();
     }
-    Accidental.Kind kind = ACCIDENTALS.get(source.getAccidental().getValue().value());
+    Accidental.Kind kind = ACCIDENTALS.get(sign.get().text());
     if (kind == null) {
       skipped.add("accidentals smaller than a semitone", bar);
       return Optional.empty();
     }
-    boolean cautionary =
-        source.getAccidental().getParentheses() == YesNo.YES
-            || source.getAccidental().getCautionary() == YesNo.YES;
+    boolean cautionary = sign.get().is("parentheses", "yes") || sign.get().is("cautionary", "yes");
     return Optional.of(new Accidental(kind, cautionary));
   }
 
-  /** How the length is written; empty when the file names no note type. */
-  static Optional<WrittenLength> written(org.audiveris.proxymusic.Note source) {
-    if (source.getType() == null) {
+  /** How the length is written; empty when the file names no note type that Fret knows. */
+  Optional<WrittenLength> written(Source source, String bar) {
+    Optional<String> type = source.textOf("type");
+    int dots = source.children("dot").size();
+    TupletRatio ratio = source.child("time-modification").map(this::ratio).orElse(TupletRatio.NONE);
+    Optional<NoteValue> value = type.flatMap(Lengths::value);
+    if (type.isPresent() && value.isEmpty()) {
+      skipped.add("the note value '" + PlainWords.quoted(type.get()) + "'", bar);
+    }
+    if (dots > MOST_DOTS) {
+      skipped.add("notes with more than " + MOST_DOTS + " dots", bar);
       return Optional.empty();
     }
-    TimeModification change = source.getTimeModification();
-    TupletRatio ratio =
-        change == null
-            ? TupletRatio.NONE
-            : new TupletRatio(
-                change.getActualNotes().intValueExact(), change.getNormalNotes().intValueExact());
-    int dots = Math.min(4, source.getDot().size());
-    return Optional.of(new WrittenLength(Lengths.value(source.getType().getValue()), dots, ratio));
+    return value.map(v -> new WrittenLength(v, dots, ratio));
   }
 
-  private static List<JAXBElement<?>> technicals(Object notation) {
-    return notation instanceof Technical technical
-        ? technical.getUpBowOrDownBowOrHarmonic()
-        : List.of();
+  private TupletRatio ratio(Source change) {
+    // Whatever value the tuplet is counted in, its notes last so much of their own.
+    change.child("normal-type");
+    change.children("normal-dot");
+    return new TupletRatio(
+        change.wholeNumberOf("actual-notes").orElse(1),
+        change.wholeNumberOf("normal-notes").orElse(1));
   }
 
   /** Collects what belongs to one head. */
@@ -162,48 +169,58 @@ final class NoteReader {
       this.bar = bar;
     }
 
-    void readTies(org.audiveris.proxymusic.Note source) {
-      for (Tie tie : source.getTie()) {
-        tiedFrom |= tie.getType().value().equals("stop");
-        tiedTo |= tie.getType().value().equals("start");
+    void readTies(Source source) {
+      for (Source tie : source.children("tie")) {
+        tiedFrom |= tie.is("type", "stop");
+        tiedTo |= tie.is("type", "start");
       }
     }
 
-    void read(Object notation) {
-      if (notation instanceof Tied tied) {
-        tiedFrom |= tied.getType() == TiedType.STOP || tied.getType() == TiedType.CONTINUE;
-        tiedTo |= tied.getType() == TiedType.START || tied.getType() == TiedType.CONTINUE;
-        if (tied.getType() == TiedType.LET_RING) {
-          skipped.add("let-ring ties", bar);
+    void read(Source notation) {
+      if (notation.name().equals("tied")) {
+        readTied(notation.took());
+      } else if (notation.name().equals("technical")) {
+        notation.took().each().forEach(this::readTechnical);
+      }
+    }
+
+    private void readTied(Source tied) {
+      boolean goesOn = tied.is("type", "continue");
+      tiedFrom |= tied.is("type", "stop") || goesOn;
+      tiedTo |= tied.is("type", "start") || goesOn;
+      if (tied.is("type", "let-ring")) {
+        skipped.add("let-ring ties", bar);
+      }
+    }
+
+    private void readTechnical(Source sign) {
+      switch (sign.name()) {
+        case "fingering" -> readFinger(sign.took());
+        case "open-string" -> {
+          sign.took();
+          setFinger(Finger.OPEN);
         }
-      }
-      technicals(notation).forEach(this::readTechnical);
-    }
-
-    private void readTechnical(JAXBElement<?> element) {
-      switch (element.getName().getLocalPart()) {
-        case "fingering" -> readFinger((Fingering) element.getValue());
-        case "open-string" -> setFinger(Finger.OPEN);
-        case "thumb-position" -> setFinger(Finger.THUMB);
-        case "string" -> readString((org.audiveris.proxymusic.String) element.getValue());
+        case "thumb-position" -> {
+          sign.took();
+          setFinger(Finger.THUMB);
+        }
+        case "string" -> readString(sign.took());
         case "harmonic" -> {
-          Harmonic sign = (Harmonic) element.getValue();
-          harmonic =
-              sign.getArtificial() != null ? Note.Harmonic.ARTIFICIAL : Note.Harmonic.NATURAL;
+          sign.took().child("natural");
+          harmonic = sign.has("artificial") ? Note.Harmonic.ARTIFICIAL : Note.Harmonic.NATURAL;
         }
-        case "up-bow", "down-bow" -> {
-          // Read with the signs of the whole chord.
+        default -> {
+          // A bow sign belongs to the whole chord; all others are listed.
         }
-        default -> skipped.add("the sign '" + element.getName().getLocalPart() + "'", bar);
       }
     }
 
-    private void readFinger(Fingering fingering) {
-      String sign = fingering.getValue() == null ? "" : fingering.getValue().strip();
+    private void readFinger(Source fingering) {
+      String sign = fingering.words();
       try {
-        setFinger(Finger.ofSign(sign.toUpperCase(java.util.Locale.ROOT)));
+        setFinger(Finger.ofSign(sign.toUpperCase(Locale.ROOT)));
       } catch (IllegalArgumentException e) {
-        skipped.add("the printed finger '" + sign + "'", bar);
+        skipped.add("the printed finger '" + PlainWords.quoted(sign) + "'", bar);
       }
     }
 
@@ -215,12 +232,12 @@ final class NoteReader {
       }
     }
 
-    private void readString(org.audiveris.proxymusic.String printed) {
-      int number = printed.getValue().intValueExact();
-      if (number >= 1 && number <= 6) {
-        string = OptionalInt.of(number);
+    private void readString(Source printed) {
+      String number = printed.words();
+      if (number.matches("[1-6]")) {
+        string = OptionalInt.of(Integer.parseInt(number));
       } else {
-        skipped.add("the printed string " + number, bar);
+        skipped.add("the printed string '" + PlainWords.quoted(number) + "'", bar);
       }
     }
   }
@@ -238,50 +255,53 @@ final class NoteReader {
       this.bar = bar;
     }
 
-    void read(Object notation) {
-      if (notation instanceof Articulations group) {
-        group.getAccentOrStrongAccentOrStaccato().forEach(this::readArticulation);
-      } else if (notation instanceof Ornaments group) {
-        group.getTrillMarkOrTurnOrDelayedTurn().forEach(this::readOrnament);
-      } else if (notation instanceof Fermata) {
-        fermata = true;
-      } else if (notation instanceof Glissando || notation instanceof Slide) {
-        skipped.add("glissandos and slides", bar);
-      } else if (notation instanceof Arpeggiate) {
-        skipped.add("arpeggio signs", bar);
-      } else if (notation instanceof AccidentalMark) {
-        skipped.add("accidentals over ornaments", bar);
-      }
-      technicals(notation).forEach(this::readBow);
-    }
-
-    private void readBow(JAXBElement<?> element) {
-      String name = element.getName().getLocalPart();
-      if (name.equals("up-bow") || name.equals("down-bow")) {
-        bow = Optional.of(name.equals("up-bow") ? BowDirection.UP : BowDirection.DOWN);
+    void read(Source notation) {
+      switch (notation.name()) {
+        case "articulations" -> notation.took().each().forEach(this::readArticulation);
+        case "ornaments" -> notation.took().each().forEach(this::readOrnament);
+        case "technical" -> notation.took().each().forEach(this::readBow);
+        case "fermata" -> {
+          notation.took();
+          fermata = true;
+        }
+        default -> {
+          // Listed with all else that nobody took.
+        }
       }
     }
 
-    private void readArticulation(JAXBElement<?> element) {
-      String name = element.getName().getLocalPart();
-      if (ARTICULATIONS.containsKey(name)) {
-        articulations.add(ARTICULATIONS.get(name));
+    private void readBow(Source sign) {
+      boolean up = sign.name().equals("up-bow");
+      if (up || sign.name().equals("down-bow")) {
+        sign.took();
+        bow = Optional.of(up ? BowDirection.UP : BowDirection.DOWN);
+      }
+    }
+
+    private void readArticulation(Source sign) {
+      Marks.Articulation articulation = ARTICULATIONS.get(sign.name());
+      if (articulation != null) {
+        sign.took();
+        articulations.add(articulation);
+      }
+    }
+
+    private void readOrnament(Source sign) {
+      Marks.Ornament ornament = ORNAMENTS.get(sign.name());
+      if (ornament != null) {
+        sign.took();
+        ornaments.add(ornament);
+      } else if (sign.name().equals("tremolo")) {
+        readTremolo(sign.took());
+      }
+    }
+
+    private void readTremolo(Source tremolo) {
+      boolean single = tremolo.attribute("type").map("single"::equals).orElse(true);
+      if (single && tremolo.text().matches("[0-4]")) {
+        tremoloStrokes = Integer.parseInt(tremolo.text());
       } else {
-        skipped.add("the sign '" + name + "'", bar);
-      }
-    }
-
-    private void readOrnament(JAXBElement<?> element) {
-      String name = element.getName().getLocalPart();
-      if (ORNAMENTS.containsKey(name)) {
-        ornaments.add(ORNAMENTS.get(name));
-      } else if (element.getValue() instanceof Tremolo tremolo
-          && (tremolo.getType() == null || tremolo.getType().value().equals("single"))
-          && tremolo.getValue() >= 0
-          && tremolo.getValue() <= 4) {
-        tremoloStrokes = tremolo.getValue();
-      } else {
-        skipped.add("the ornament '" + name + "'", bar);
+        skipped.add("the ornament 'tremolo'", bar);
       }
     }
   }

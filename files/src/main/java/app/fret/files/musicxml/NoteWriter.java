@@ -13,44 +13,15 @@ import app.fret.score.Span;
 import app.fret.score.Tuplet;
 import app.fret.score.TupletRatio;
 import app.fret.score.WrittenLength;
-import jakarta.xml.bind.JAXBElement;
-import java.math.BigDecimal;
-import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import javax.xml.namespace.QName;
+import javax.xml.stream.XMLStreamException;
 import org.apache.commons.numbers.fraction.Fraction;
-import org.audiveris.proxymusic.AccidentalValue;
-import org.audiveris.proxymusic.Articulations;
-import org.audiveris.proxymusic.Empty;
-import org.audiveris.proxymusic.EmptyPlacement;
-import org.audiveris.proxymusic.Fermata;
-import org.audiveris.proxymusic.Fingering;
-import org.audiveris.proxymusic.Grace;
-import org.audiveris.proxymusic.Harmonic;
-import org.audiveris.proxymusic.Notations;
-import org.audiveris.proxymusic.NoteType;
-import org.audiveris.proxymusic.ObjectFactory;
-import org.audiveris.proxymusic.Ornaments;
-import org.audiveris.proxymusic.Pitch;
-import org.audiveris.proxymusic.Slur;
-import org.audiveris.proxymusic.StartStop;
-import org.audiveris.proxymusic.StartStopContinue;
-import org.audiveris.proxymusic.Step;
-import org.audiveris.proxymusic.StrongAccent;
-import org.audiveris.proxymusic.Technical;
-import org.audiveris.proxymusic.Tie;
-import org.audiveris.proxymusic.Tied;
-import org.audiveris.proxymusic.TiedType;
-import org.audiveris.proxymusic.TimeModification;
-import org.audiveris.proxymusic.Tremolo;
-import org.audiveris.proxymusic.TremoloType;
-import org.audiveris.proxymusic.YesNo;
 
-/** Makes the note elements of one event. */
+/** Writes the note elements of one event. */
 final class NoteWriter {
-  private final ObjectFactory factory;
+  private final XmlOut xml;
   private final int divisionsPerQuarter;
   private final List<Span> slurs;
   private final List<Tuplet> tuplets;
@@ -58,8 +29,8 @@ final class NoteWriter {
   private final NumberPool<Integer> slurNumbers = new NumberPool<>();
   private final NumberPool<Integer> tupletNumbers = new NumberPool<>();
 
-  NoteWriter(ObjectFactory factory, int divisionsPerQuarter, Passage passage) {
-    this.factory = factory;
+  NoteWriter(XmlOut xml, int divisionsPerQuarter, Passage passage) {
+    this.xml = xml;
     this.divisionsPerQuarter = divisionsPerQuarter;
     this.slurs = passage.slurs();
     this.tuplets = passage.tuplets();
@@ -67,278 +38,259 @@ final class NoteWriter {
   }
 
   /** A length in divisions. */
-  BigDecimal duration(Fraction length) {
-    Fraction counted = length.multiply(4 * divisionsPerQuarter);
-    return BigDecimal.valueOf(counted.getNumerator());
+  int duration(Fraction length) {
+    return length.multiply(4 * divisionsPerQuarter).getNumerator();
   }
 
   /** The elements of an event: one for a rest, one for each head of a chord. */
-  List<org.audiveris.proxymusic.Note> write(Event event, int index) {
+  void write(Event event, int index) throws XMLStreamException {
     if (event instanceof Rest rest) {
-      return List.of(rest(rest, index));
+      writeRest(rest, index);
+      return;
     }
     Sounding sounding = (Sounding) event;
-    List<org.audiveris.proxymusic.Note> written = new ArrayList<>();
     for (int head = 0; head < sounding.notes().size(); head++) {
-      written.add(note(sounding, head, index));
+      writeNote(sounding, head, index);
     }
-    return written;
   }
 
-  private org.audiveris.proxymusic.Note rest(Rest rest, int index) {
-    org.audiveris.proxymusic.Note note = factory.createNote();
-    note.setRest(factory.createRest());
-    note.setDuration(duration(rest.length()));
-    note.setVoice("1");
+  private void writeRest(Rest rest, int index) throws XMLStreamException {
+    xml.open("note");
     if (rest.wholeBar()) {
-      note.getRest().setMeasure(YesNo.YES);
+      xml.empty("rest", "measure", "yes");
     } else {
-      writeLength(note, rest.written());
+      xml.empty("rest");
     }
-    Notations notations = factory.createNotations();
-    writeSpans(notations, index);
-    addIfUsed(note, notations);
-    return note;
+    xml.leaf("duration", duration(rest.length())).leaf("voice", "1");
+    if (!rest.wholeBar()) {
+      writeType(rest);
+      writeTimeModification(rest);
+    }
+    writeNotations(spans(index));
+    xml.close();
   }
 
-  private org.audiveris.proxymusic.Note note(Sounding sounding, int head, int index) {
+  private void writeNote(Sounding sounding, int head, int index) throws XMLStreamException {
     Note source = sounding.notes().get(head);
-    org.audiveris.proxymusic.Note note = factory.createNote();
+    xml.open("note");
     if (sounding.isGrace()) {
-      Grace grace = factory.createGrace();
-      grace.setSlash(sounding.grace() == Sounding.Grace.SLASHED ? YesNo.YES : YesNo.NO);
-      note.setGrace(grace);
-    } else {
-      note.setDuration(duration(sounding.length()));
+      boolean slashed = sounding.grace() == Sounding.Grace.SLASHED;
+      xml.empty("grace", "slash", slashed ? "yes" : "no");
     }
     if (head > 0) {
-      note.setChord(new Empty());
+      xml.empty("chord");
     }
-    note.setPitch(pitch(source));
-    note.setVoice("1");
-    writeLength(note, sounding.written());
-    source.accidental().ifPresent(a -> note.setAccidental(accidental(a)));
-    Notations notations = factory.createNotations();
-    writeTies(note, notations, source);
-    if (head == 0) {
-      note.getBeam().addAll(beams.at(index));
-      writeSpans(notations, index);
+    writePitch(source);
+    if (!sounding.isGrace()) {
+      xml.leaf("duration", duration(sounding.length()));
     }
-    writeSigns(notations, source, head == 0 ? sounding.marks() : Marks.NONE);
-    addIfUsed(note, notations);
-    return note;
-  }
-
-  private static void addIfUsed(org.audiveris.proxymusic.Note note, Notations notations) {
-    if (!notations.getTiedOrSlurOrTuplet().isEmpty()) {
-      note.getNotations().add(notations);
-    }
-  }
-
-  private Pitch pitch(Note source) {
-    Pitch pitch = factory.createPitch();
-    pitch.setStep(Step.fromValue(source.written().step().name()));
-    pitch.setOctave(source.written().octave());
-    if (source.written().alter() != 0) {
-      pitch.setAlter(BigDecimal.valueOf(source.written().alter()));
-    }
-    return pitch;
-  }
-
-  private void writeLength(org.audiveris.proxymusic.Note note, WrittenLength written) {
-    NoteType type = factory.createNoteType();
-    type.setValue(Lengths.type(written.value()));
-    note.setType(type);
-    for (int dot = 0; dot < written.dots(); dot++) {
-      note.getDot().add(new EmptyPlacement());
-    }
-    TupletRatio ratio = written.ratio();
-    if (!ratio.equals(TupletRatio.NONE)) {
-      TimeModification change = factory.createTimeModification();
-      change.setActualNotes(BigInteger.valueOf(ratio.actual()));
-      change.setNormalNotes(BigInteger.valueOf(ratio.normal()));
-      note.setTimeModification(change);
-    }
-  }
-
-  private org.audiveris.proxymusic.Accidental accidental(Accidental source) {
-    org.audiveris.proxymusic.Accidental accidental = factory.createAccidental();
-    accidental.setValue(
-        switch (source.kind()) {
-          case DOUBLE_FLAT -> AccidentalValue.FLAT_FLAT;
-          case FLAT -> AccidentalValue.FLAT;
-          case NATURAL -> AccidentalValue.NATURAL;
-          case SHARP -> AccidentalValue.SHARP;
-          case DOUBLE_SHARP -> AccidentalValue.DOUBLE_SHARP;
-        });
-    if (source.cautionary()) {
-      accidental.setParentheses(YesNo.YES);
-    }
-    return accidental;
-  }
-
-  private void writeTies(org.audiveris.proxymusic.Note note, Notations notations, Note source) {
     if (source.tiedFrom()) {
-      note.getTie().add(tie(StartStop.STOP));
-      notations.getTiedOrSlurOrTuplet().add(tied(TiedType.STOP));
+      xml.empty("tie", "type", "stop");
     }
     if (source.tiedTo()) {
-      note.getTie().add(tie(StartStop.START));
-      notations.getTiedOrSlurOrTuplet().add(tied(TiedType.START));
+      xml.empty("tie", "type", "start");
+    }
+    xml.leaf("voice", "1");
+    writeType(sounding);
+    if (source.accidental().isPresent()) {
+      writeAccidental(source.accidental().get());
+    }
+    writeTimeModification(sounding);
+    if (head == 0) {
+      beams.write(index, xml);
+    }
+    List<XmlOut.Content> notations = new ArrayList<>(ties(source));
+    if (head == 0) {
+      notations.addAll(spans(index));
+    }
+    notations.addAll(signs(source, head == 0 ? sounding.marks() : Marks.NONE));
+    writeNotations(notations);
+    xml.close();
+  }
+
+  private void writeNotations(List<XmlOut.Content> notations) throws XMLStreamException {
+    if (notations.isEmpty()) {
+      return;
+    }
+    xml.open("notations");
+    for (XmlOut.Content notation : notations) {
+      notation.writeTo(xml);
+    }
+    xml.close();
+  }
+
+  private void writePitch(Note source) throws XMLStreamException {
+    xml.open("pitch").leaf("step", source.written().step());
+    if (source.written().alter() != 0) {
+      xml.leaf("alter", source.written().alter());
+    }
+    xml.leaf("octave", source.written().octave()).close();
+  }
+
+  /** A type that contradicts the duration, as where no sign is that long, is not written. */
+  private static boolean isSaid(Event event) {
+    boolean grace = event.length().signum() == 0;
+    return grace || event.written().length().equals(event.length());
+  }
+
+  private void writeType(Event event) throws XMLStreamException {
+    if (isSaid(event)) {
+      xml.leaf("type", Lengths.type(event.written().value()));
+      for (int dot = 0; dot < event.written().dots(); dot++) {
+        xml.empty("dot");
+      }
     }
   }
 
-  private Tie tie(StartStop type) {
-    Tie tie = factory.createTie();
-    tie.setType(type);
-    return tie;
+  private void writeTimeModification(Event event) throws XMLStreamException {
+    WrittenLength written = event.written();
+    if (isSaid(event) && !written.ratio().equals(TupletRatio.NONE)) {
+      xml.open("time-modification")
+          .leaf("actual-notes", written.ratio().actual())
+          .leaf("normal-notes", written.ratio().normal())
+          .close();
+    }
   }
 
-  private Tied tied(TiedType type) {
-    Tied tied = factory.createTied();
-    tied.setType(type);
-    return tied;
+  private void writeAccidental(Accidental source) throws XMLStreamException {
+    String sign =
+        switch (source.kind()) {
+          case DOUBLE_FLAT -> "flat-flat";
+          case FLAT -> "flat";
+          case NATURAL -> "natural";
+          case SHARP -> "sharp";
+          case DOUBLE_SHARP -> "double-sharp";
+        };
+    if (source.cautionary()) {
+      xml.leaf("accidental", sign, "parentheses", "yes");
+    } else {
+      xml.leaf("accidental", sign);
+    }
   }
 
-  private void writeSpans(Notations notations, int event) {
-    List<Object> into = notations.getTiedOrSlurOrTuplet();
+  private static List<XmlOut.Content> ties(Note source) {
+    List<XmlOut.Content> ties = new ArrayList<>();
+    if (source.tiedFrom()) {
+      ties.add(xml -> xml.empty("tied", "type", "stop"));
+    }
+    if (source.tiedTo()) {
+      ties.add(xml -> xml.empty("tied", "type", "start"));
+    }
+    return ties;
+  }
+
+  private List<XmlOut.Content> spans(int event) {
+    List<XmlOut.Content> ends = new ArrayList<>();
     for (int i = 0; i < slurs.size(); i++) {
       if (slurs.get(i).last() == event && slurs.get(i).first() < event) {
-        into.add(slur(StartStopContinue.STOP, slurNumbers.free(i)));
+        ends.add(slur("stop", slurNumbers.free(i)));
       }
     }
     for (int i = 0; i < slurs.size(); i++) {
       if (slurs.get(i).first() == event && slurs.get(i).last() > event) {
-        into.add(slur(StartStopContinue.START, slurNumbers.take(i)));
+        ends.add(slur("start", slurNumbers.take(i)));
       }
     }
     for (int i = 0; i < tuplets.size(); i++) {
-      Tuplet tuplet = tuplets.get(i);
-      if (tuplet.span().first() == event) {
-        into.add(tuplet(StartStop.START, tupletNumbers.take(i), tuplet.bracket()));
-      }
-      if (tuplet.span().last() == event) {
-        into.add(tuplet(StartStop.STOP, tupletNumbers.free(i), tuplet.bracket()));
+      Span span = tuplets.get(i).span();
+      if (span.last() == event && span.first() < event) {
+        ends.add(tuplet("stop", tupletNumbers.free(i)));
       }
     }
+    for (int i = 0; i < tuplets.size(); i++) {
+      Span span = tuplets.get(i).span();
+      if (span.first() == event) {
+        ends.add(tupletStart(tupletNumbers.take(i), tuplets.get(i).bracket()));
+      }
+      if (span.first() == event && span.last() == event) {
+        ends.add(tuplet("stop", tupletNumbers.free(i)));
+      }
+    }
+    return ends;
   }
 
-  private Slur slur(StartStopContinue type, int number) {
-    Slur slur = factory.createSlur();
-    slur.setType(type);
-    slur.setNumber(number);
-    return slur;
+  private static XmlOut.Content slur(String type, int number) {
+    return xml -> xml.empty("slur", "type", type, "number", String.valueOf(number));
   }
 
-  private org.audiveris.proxymusic.Tuplet tuplet(StartStop type, int number, boolean bracket) {
-    org.audiveris.proxymusic.Tuplet tuplet = factory.createTuplet();
-    tuplet.setType(type);
-    tuplet.setNumber(number);
-    if (type == StartStop.START) {
-      tuplet.setBracket(bracket ? YesNo.YES : YesNo.NO);
-    }
-    return tuplet;
+  private static XmlOut.Content tuplet(String type, int number) {
+    return xml -> xml.empty("tuplet", "type", type, "number", String.valueOf(number));
   }
 
-  private void writeSigns(Notations notations, Note source, Marks marks) {
-    Ornaments ornaments = ornaments(marks);
-    if (!ornaments.getTrillMarkOrTurnOrDelayedTurn().isEmpty()) {
-      notations.getTiedOrSlurOrTuplet().add(ornaments);
-    }
-    Technical technical = technical(source, marks);
-    if (!technical.getUpBowOrDownBowOrHarmonic().isEmpty()) {
-      notations.getTiedOrSlurOrTuplet().add(technical);
-    }
-    if (!marks.articulations().isEmpty()) {
-      notations.getTiedOrSlurOrTuplet().add(articulations(marks));
-    }
+  private static XmlOut.Content tupletStart(int number, boolean bracket) {
+    String printed = bracket ? "yes" : "no";
+    return xml ->
+        xml.empty("tuplet", "type", "start", "number", String.valueOf(number), "bracket", printed);
+  }
+
+  private static List<XmlOut.Content> signs(Note source, Marks marks) {
+    List<XmlOut.Content> groups = new ArrayList<>();
+    addGroup(groups, "ornaments", ornaments(marks));
+    addGroup(groups, "technical", technical(source, marks));
+    addGroup(groups, "articulations", articulations(marks));
     if (marks.fermata()) {
-      notations.getTiedOrSlurOrTuplet().add(new Fermata());
+      groups.add(xml -> xml.empty("fermata"));
     }
+    return groups;
   }
 
-  private Ornaments ornaments(Marks marks) {
-    Ornaments ornaments = factory.createOrnaments();
-    List<JAXBElement<?>> into = ornaments.getTrillMarkOrTurnOrDelayedTurn();
-    for (Marks.Ornament ornament : marks.ornaments()) {
-      into.add(
-          switch (ornament) {
-            case TRILL -> factory.createOrnamentsTrillMark(factory.createEmptyTrillSound());
-            case MORDENT -> factory.createOrnamentsMordent(factory.createMordent());
-            case INVERTED_MORDENT ->
-                factory.createOrnamentsInvertedMordent(factory.createMordent());
-            case TURN -> factory.createOrnamentsTurn(factory.createHorizontalTurn());
-            case INVERTED_TURN ->
-                factory.createOrnamentsInvertedTurn(factory.createHorizontalTurn());
+  private static void addGroup(
+      List<XmlOut.Content> groups, String name, List<XmlOut.Content> signs) {
+    if (!signs.isEmpty()) {
+      groups.add(
+          xml -> {
+            xml.open(name);
+            for (XmlOut.Content sign : signs) {
+              sign.writeTo(xml);
+            }
+            xml.close();
           });
     }
+  }
+
+  private static List<XmlOut.Content> ornaments(Marks marks) {
+    List<XmlOut.Content> ornaments = new ArrayList<>();
+    for (Marks.Ornament ornament : marks.ornaments()) {
+      String name = ornament == Marks.Ornament.TRILL ? "trill-mark" : named(ornament);
+      ornaments.add(xml -> xml.empty(name));
+    }
     if (marks.tremoloStrokes() > 0) {
-      Tremolo tremolo = factory.createTremolo();
-      tremolo.setType(TremoloType.SINGLE);
-      tremolo.setValue(marks.tremoloStrokes());
-      into.add(factory.createOrnamentsTremolo(tremolo));
+      ornaments.add(xml -> xml.leaf("tremolo", marks.tremoloStrokes(), "type", "single"));
     }
     return ornaments;
   }
 
-  private Technical technical(Note source, Marks marks) {
-    Technical technical = factory.createTechnical();
-    List<JAXBElement<?>> into = technical.getUpBowOrDownBowOrHarmonic();
+  private static List<XmlOut.Content> technical(Note source, Marks marks) {
+    List<XmlOut.Content> technical = new ArrayList<>();
     marks
         .bow()
-        .ifPresent(
-            bow ->
-                into.add(
-                    bow == BowDirection.UP
-                        ? factory.createTechnicalUpBow(new EmptyPlacement())
-                        : factory.createTechnicalDownBow(new EmptyPlacement())));
+        .map(bow -> bow == BowDirection.UP ? "up-bow" : "down-bow")
+        .ifPresent(bow -> technical.add(xml -> xml.empty(bow)));
     if (source.harmonic() != Note.Harmonic.NONE) {
-      into.add(factory.createTechnicalHarmonic(harmonic(source.harmonic())));
+      String kind = named(source.harmonic());
+      technical.add(xml -> xml.open("harmonic").empty(kind).close());
     }
-    source.finger().ifPresent(finger -> into.add(finger(finger)));
-    source
-        .string()
-        .ifPresent(
-            number -> {
-              org.audiveris.proxymusic.String string = factory.createString();
-              string.setValue(BigInteger.valueOf(number));
-              into.add(factory.createTechnicalString(string));
-            });
+    source.finger().ifPresent(finger -> technical.add(finger(finger)));
+    source.string().ifPresent(number -> technical.add(xml -> xml.leaf("string", number)));
     return technical;
   }
 
-  private JAXBElement<?> finger(Finger finger) {
-    if (finger == Finger.THUMB) {
-      return factory.createTechnicalThumbPosition(new EmptyPlacement());
-    }
-    Fingering fingering = factory.createFingering();
-    fingering.setValue(finger.sign());
-    return factory.createTechnicalFingering(fingering);
+  private static XmlOut.Content finger(Finger finger) {
+    return finger == Finger.THUMB
+        ? xml -> xml.empty("thumb-position")
+        : xml -> xml.leaf("fingering", finger.sign());
   }
 
-  private Harmonic harmonic(Note.Harmonic kind) {
-    Harmonic harmonic = factory.createHarmonic();
-    if (kind == Note.Harmonic.NATURAL) {
-      harmonic.setNatural(new Empty());
-    } else {
-      harmonic.setArtificial(new Empty());
-    }
-    return harmonic;
-  }
-
-  private Articulations articulations(Marks marks) {
-    Articulations articulations = factory.createArticulations();
+  private static List<XmlOut.Content> articulations(Marks marks) {
+    List<XmlOut.Content> articulations = new ArrayList<>();
     for (Marks.Articulation articulation : marks.articulations()) {
-      articulations.getAccentOrStrongAccentOrStaccato().add(articulation(articulation));
+      articulations.add(xml -> xml.empty(named(articulation)));
     }
     return articulations;
   }
 
-  private JAXBElement<?> articulation(Marks.Articulation articulation) {
-    if (articulation == Marks.Articulation.STRONG_ACCENT) {
-      return factory.createArticulationsStrongAccent(new StrongAccent());
-    }
-    String name = articulation.name().toLowerCase(Locale.ROOT).replace('_', '-');
-    return new JAXBElement<>(new QName(name), EmptyPlacement.class, new EmptyPlacement());
+  /** Name of a sign in MusicXML, where it is Fret's own in small letters. */
+  private static String named(Enum<?> sign) {
+    return sign.name().toLowerCase(Locale.ROOT).replace('_', '-');
   }
 }

@@ -5,7 +5,7 @@ import java.util.Map;
 
 /** Hands out the small numbers by which MusicXML tells overlapping spans apart. */
 final class NumberPool<K> {
-  private static final int MOST = 16;
+  static final int MOST = 16;
 
   private final Map<K, Integer> taken = new HashMap<>();
 

@@ -2,6 +2,7 @@ package app.fret.files.musicxml;
 
 import app.fret.score.Passage;
 import app.fret.score.Tempo;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -10,10 +11,24 @@ import java.util.Optional;
  *
  * @param passage the music
  * @param playbackTempo tempo the file plays at where none is printed
+ * @param tuning what the part says its open strings sound, where it says so
  * @param skipped what was passed over, a phrase each with its bars
+ * @param layout what Fret lays out anew, in one line; empty when the file says nothing of it
  */
-public record ReadPassage(Passage passage, Optional<Tempo> playbackTempo, List<String> skipped) {
+public record ReadPassage(
+    Passage passage,
+    Optional<Tempo> playbackTempo,
+    StatedTuning tuning,
+    List<String> skipped,
+    Optional<String> layout) {
   public ReadPassage {
     skipped = List.copyOf(skipped);
+  }
+
+  /** All that was not taken over: what was passed over, then the layout. */
+  public List<String> left() {
+    List<String> left = new ArrayList<>(skipped);
+    layout.ifPresent(left::add);
+    return left;
   }
 }

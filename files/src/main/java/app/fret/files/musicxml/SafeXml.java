@@ -1,30 +1,31 @@
 package app.fret.files.musicxml;
 
+import app.fret.files.PlainWords;
 import app.fret.files.ScorePlace;
 import app.fret.files.ScoreRejectedException;
-import jakarta.xml.bind.JAXBContext;
-import jakarta.xml.bind.JAXBException;
-import jakarta.xml.bind.UnmarshallerHandler;
 import java.io.ByteArrayInputStream;
+import java.io.CharConversionException;
 import java.io.IOException;
 import java.io.StringReader;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.Map;
 import javax.xml.XMLConstants;
 import javax.xml.parsers.ParserConfigurationException;
 import javax.xml.parsers.SAXParserFactory;
-import org.audiveris.proxymusic.ScorePartwise;
 import org.xml.sax.Attributes;
 import org.xml.sax.InputSource;
-import org.xml.sax.Locator;
 import org.xml.sax.SAXException;
 import org.xml.sax.XMLReader;
 import org.xml.sax.ext.DefaultHandler2;
 
 /**
- * Parses XML that may be hostile into proxymusic's score.
+ * Parses XML that may be hostile into elements.
  *
  * <p>Nothing outside the file is fetched. A document type declaration may name MusicXML's public
  * identifier; one that declares anything itself is refused before a single entity is expanded, and
- * so is nesting beyond {@link Limits#DEPTH}.
+ * so are nesting beyond {@link Limits#DEPTH} and more than {@link Limits#ELEMENTS} elements.
  */
 final class SafeXml {
   private static final String NO_EXTERNAL_DTD =
@@ -41,27 +42,10 @@ final class SafeXml {
     this.place = place;
   }
 
-  /** The binding of MusicXML's elements, made once: it takes most of a second. */
-  private static final class Binding {
-    static final JAXBContext CONTEXT = make();
-
-    private static JAXBContext make() {
-      try {
-        return JAXBContext.newInstance(ScorePartwise.class);
-      } catch (JAXBException e) {
-        throw new IllegalStateException("the MusicXML binding cannot be set up", e);
-      }
-    }
-  }
-
-  static JAXBContext binding() {
-    return Binding.CONTEXT;
-  }
-
-  ScorePartwise parse(byte[] bytes) throws ScoreRejectedException {
+  /** The root element of the file. */
+  XmlElement parse(byte[] bytes) throws ScoreRejectedException {
     try {
-      UnmarshallerHandler score = binding().createUnmarshaller().getUnmarshallerHandler();
-      Guard guard = new Guard(score);
+      Guard guard = new Guard();
       XMLReader reader = reader(guard);
       InputSource source = new InputSource(new ByteArrayInputStream(bytes));
       if (startsWithUtf8Mark(bytes)) {
@@ -69,14 +53,15 @@ final class SafeXml {
         source.setEncoding("UTF-8");
       }
       reader.parse(source);
-      return (ScorePartwise) score.getResult();
+      return guard.root;
     } catch (RefusedException e) {
       throw new ScoreRejectedException(place, e.getMessage());
-    } catch (SAXException | IOException e) {
+    } catch (SAXException | CharConversionException e) {
       throw new ScoreRejectedException(
           place, "it is not well-formed XML" + where(e) + "; export the score again");
-    } catch (JAXBException | ParserConfigurationException | ClassCastException e) {
-      throw new ScoreRejectedException(place, "it cannot be read as MusicXML");
+    } catch (IOException | ParserConfigurationException e) {
+      throw new ScoreRejectedException(
+          place, "its text cannot be decoded; export the score again as UTF-8");
     }
   }
 
@@ -119,15 +104,12 @@ final class SafeXml {
     }
   }
 
-  /** Passes elements on to the binding as long as they are harmless. */
+  /** Builds the elements as long as they are harmless. */
   private static final class Guard extends DefaultHandler2 {
-    private final UnmarshallerHandler score;
+    private final Deque<XmlElement> open = new ArrayDeque<>();
+    private XmlElement root;
     private boolean inDeclaration;
-    private int depth;
-
-    Guard(UnmarshallerHandler score) {
-      this.score = score;
-    }
+    private int count;
 
     @Override
     public void startDTD(String name, String publicId, String systemId) throws SAXException {
@@ -207,54 +189,66 @@ final class SafeXml {
     }
 
     @Override
-    public void setDocumentLocator(Locator locator) {
-      score.setDocumentLocator(locator);
-    }
-
-    @Override
-    public void startDocument() throws SAXException {
-      score.startDocument();
-    }
-
-    @Override
-    public void endDocument() throws SAXException {
-      score.endDocument();
-    }
-
-    @Override
-    public void startPrefixMapping(String prefix, String uri) throws SAXException {
-      score.startPrefixMapping(prefix, uri);
-    }
-
-    @Override
-    public void endPrefixMapping(String prefix) throws SAXException {
-      score.endPrefixMapping(prefix);
-    }
-
-    @Override
     public void startElement(String uri, String name, String qualified, Attributes attributes)
         throws SAXException {
-      if (depth == 0 && !name.equals("score-partwise")) {
-        throw new RefusedException(
-            name.equals("score-timewise")
-                ? "it is MusicXML ordered by time; export it ordered by part (score-partwise)"
-                : "it is XML but not MusicXML: it begins with <" + name + ">");
+      if (open.isEmpty()) {
+        requireMusicXml(uri, name);
       }
-      if (++depth > Limits.DEPTH) {
+      if (open.size() == Limits.DEPTH) {
         throw new RefusedException("its elements are nested deeper than " + Limits.DEPTH);
       }
-      score.startElement(uri, name, qualified, attributes);
+      if (count == Limits.ELEMENTS) {
+        throw new RefusedException(
+            "it holds more than "
+                + Limits.ELEMENTS
+                + " elements; export only the part or the bars you need");
+      }
+      String own = uri.isEmpty() ? name.intern() : XmlElement.FOREIGN + name;
+      XmlElement element = new XmlElement(own, count++, own(attributes));
+      if (open.isEmpty()) {
+        root = element;
+      } else {
+        open.peek().add(element);
+      }
+      open.push(element);
+    }
+
+    private static void requireMusicXml(String uri, String name) throws SAXException {
+      if (name.equals("score-timewise")) {
+        throw new RefusedException(
+            "it is MusicXML ordered by time; export it ordered by part (score-partwise)");
+      }
+      if (!name.equals("score-partwise")) {
+        throw new RefusedException(
+            "it is XML but not MusicXML: it begins with <" + PlainWords.quoted(name) + ">");
+      }
+      if (!uri.isEmpty()) {
+        throw new RefusedException(
+            "its elements belong to the name space '"
+                + PlainWords.quoted(uri)
+                + "', and MusicXML has none; export the score again as MusicXML");
+      }
+    }
+
+    /** Attributes of MusicXML itself; those of other name spaces are about links and spacing. */
+    private static Map<String, String> own(Attributes attributes) {
+      Map<String, String> own = new HashMap<>();
+      for (int i = 0; i < attributes.getLength(); i++) {
+        if (attributes.getURI(i).isEmpty()) {
+          own.put(attributes.getLocalName(i), attributes.getValue(i));
+        }
+      }
+      return own;
     }
 
     @Override
-    public void endElement(String uri, String name, String qualified) throws SAXException {
-      depth--;
-      score.endElement(uri, name, qualified);
+    public void endElement(String uri, String name, String qualified) {
+      open.pop();
     }
 
     @Override
-    public void characters(char[] ch, int start, int length) throws SAXException {
-      score.characters(ch, start, length);
+    public void characters(char[] ch, int start, int length) {
+      open.peek().add(ch, start, length);
     }
   }
 }

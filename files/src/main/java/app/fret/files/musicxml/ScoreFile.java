@@ -1,25 +1,25 @@
 package app.fret.files.musicxml;
 
+import app.fret.files.PlainWords;
 import app.fret.files.ScorePlace;
 import app.fret.files.ScoreRejectedException;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import org.audiveris.proxymusic.PartName;
-import org.audiveris.proxymusic.ScorePart;
-import org.audiveris.proxymusic.ScorePartwise;
-import org.audiveris.proxymusic.Work;
 
 /** An opened score: its parts by name, each of which can be read as a passage. */
 public final class ScoreFile {
   private final ScorePlace place;
-  private final ScorePartwise score;
+  private final XmlElement score;
+  private final List<XmlElement> parts;
 
-  ScoreFile(ScorePlace place, ScorePartwise score) throws ScoreRejectedException {
+  ScoreFile(ScorePlace place, XmlElement score) throws ScoreRejectedException {
     this.place = place;
     this.score = score;
-    if (score.getPart().isEmpty()) {
+    this.parts = score.children().stream().filter(c -> c.name().equals("part")).toList();
+    if (parts.isEmpty()) {
       throw new ScoreRejectedException(place, "it holds no part");
     }
   }
@@ -27,28 +27,44 @@ public final class ScoreFile {
   /** Names of the parts in score order; a part without a name is called by its number. */
   public List<String> partNames() {
     List<String> names = new ArrayList<>();
-    for (int i = 0; i < score.getPart().size(); i++) {
+    for (int i = 0; i < parts.size(); i++) {
       names.add(nameOf(i));
     }
     return names;
   }
 
   private String nameOf(int part) {
-    Object id = score.getPart().get(part).getId();
-    Optional<String> name =
-        id instanceof ScorePart named
-            ? Optional.ofNullable(named.getPartName()).map(PartName::getValue)
-            : Optional.empty();
-    return name.map(String::strip).filter(n -> !n.isEmpty()).orElse("part " + (part + 1));
+    return listed(part)
+        .flatMap(p -> p.child("part-name"))
+        .map(name -> PlainWords.clean(name.text()))
+        .filter(n -> !n.isEmpty())
+        .orElse("part " + (part + 1));
+  }
+
+  /** What the list of parts says of a part: by its id, else by its place in the list. */
+  private Optional<XmlElement> listed(int part) {
+    List<XmlElement> list =
+        score.child("part-list").map(XmlElement::children).orElse(List.of()).stream()
+            .filter(c -> c.name().equals("score-part"))
+            .toList();
+    Optional<String> id = parts.get(part).attribute("id");
+    Optional<XmlElement> byId =
+        list.stream().filter(p -> id.isPresent() && p.attribute("id").equals(id)).findFirst();
+    boolean inOrder = id.isEmpty() && list.size() == parts.size();
+    return byId.or(() -> inOrder ? Optional.of(list.get(part)) : Optional.empty());
   }
 
   /** The title the score gives itself, else the file's name without its ending. */
   public String title() {
-    Optional<String> work = Optional.ofNullable(score.getWork()).map(Work::getWorkTitle);
-    return work.filter(t -> !t.isBlank())
-        .or(() -> Optional.ofNullable(score.getMovementTitle()).filter(t -> !t.isBlank()))
-        .map(String::strip)
+    return score
+        .child("work")
+        .flatMap(work -> title(work, "work-title"))
+        .or(() -> title(score, "movement-title"))
         .orElse(place.file().replaceFirst("\\.[A-Za-z]+$", ""));
+  }
+
+  private static Optional<String> title(XmlElement in, String name) {
+    return in.child(name).map(t -> PlainWords.clean(t.text())).filter(t -> !t.isEmpty());
   }
 
   /**
@@ -79,7 +95,11 @@ public final class ScoreFile {
       }
     }
     throw new ScoreRejectedException(
-        place, "it has no part '" + numberOrName + "'; its parts are " + String.join(", ", names));
+        place,
+        "it has no part '"
+            + PlainWords.quoted(numberOrName)
+            + "'; its parts are "
+            + String.join(", ", names));
   }
 
   /**
@@ -89,14 +109,35 @@ public final class ScoreFile {
    * @throws ScoreRejectedException naming part and bar when its bars do not add up
    */
   public ReadPassage read(int part) throws ScoreRejectedException {
+    return reading(part).read();
+  }
+
+  /** A reading of a part, which also knows what it took and what it left. */
+  PartReader reading(int part) {
+    Source root = new Source(score, new BitSet());
     Skipped skipped = new Skipped();
-    for (int other = 0; other < score.getPart().size(); other++) {
+    for (int other = 0; other < parts.size(); other++) {
+      new Source(parts.get(other), root.taken()).takeAll();
       if (other != part) {
         skipped.add("part " + (other + 1) + ", " + nameOf(other));
       }
     }
+    takeHead(root, part);
     String name = nameOf(part);
-    return new PartReader(score.getPart().get(part), place.inPart(name), title(), name, skipped)
-        .read();
+    Source chosen = new Source(parts.get(part), new BitSet()).took();
+    return new PartReader(root, chosen, place.inPart(name), title(), name, skipped);
+  }
+
+  private void takeHead(Source root, int part) {
+    root.took();
+    root.child("movement-title");
+    root.child("work").ifPresent(work -> work.child("work-title"));
+    root.child("part-list").ifPresent(list -> list.children("score-part"));
+    listed(part).ifPresent(p -> new Source(p, root.taken()).child("part-name"));
+    for (XmlElement other : score.child("part-list").map(XmlElement::children).orElse(List.of())) {
+      if (listed(part).filter(p -> p == other).isEmpty()) {
+        new Source(other, root.taken()).takeAll();
+      }
+    }
   }
 }

@@ -8,11 +8,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.audiveris.proxymusic.Notations;
-import org.audiveris.proxymusic.Slur;
-import org.audiveris.proxymusic.StartStop;
-import org.audiveris.proxymusic.StartStopContinue;
-import org.audiveris.proxymusic.YesNo;
 
 /** Joins the starts and stops of slurs and tuplets into spans of events. */
 final class SpanReader {
@@ -32,27 +27,35 @@ final class SpanReader {
   }
 
   /** Reads the slur and tuplet ends at one note or rest. */
-  void read(org.audiveris.proxymusic.Note source, int event, TupletRatio ratio, String bar) {
-    for (Notations notations : source.getNotations()) {
-      List<Object> all = notations.getTiedOrSlurOrTuplet();
-      all.forEach(n -> readSlur(n, StartStopContinue.STOP, event, bar));
-      all.forEach(n -> readSlur(n, StartStopContinue.START, event, bar));
-      all.forEach(n -> readTuplet(n, StartStop.START, source, event, ratio));
-      all.forEach(n -> readTuplet(n, StartStop.STOP, source, event, ratio));
+  void read(Source note, int event, TupletRatio ratio, String bar) {
+    for (Source notations : note.children("notations")) {
+      List<Source> ends = notations.children("slur");
+      ends.stream().filter(s -> s.is("type", "stop")).forEach(s -> stopSlur(s, event, bar));
+      ends.stream().filter(s -> s.is("type", "start")).forEach(s -> startSlur(s, event, bar));
+      // In the order of the file: a tuplet may start and stop at one note, or follow on another.
+      for (Source tuplet : notations.children("tuplet")) {
+        if (tuplet.is("type", "start")) {
+          boolean beamed = note.element().child("beam").isPresent();
+          startTuplet(tuplet, event, ratio, beamed, bar);
+        } else {
+          stopTuplet(tuplet, event, bar);
+        }
+      }
     }
   }
 
-  private void readSlur(Object notation, StartStopContinue type, int event, String bar) {
-    if (!(notation instanceof Slur slur) || slur.getType() != type) {
-      return;
+  private static int number(Source end) {
+    return Math.max(1, Math.min(NumberPool.MOST, end.spanNumber()));
+  }
+
+  private void startSlur(Source slur, int event, String bar) {
+    if (openSlurs.put(number(slur), event) != null) {
+      skipped.add("a slur without an end", bar);
     }
-    if (type == StartStopContinue.START) {
-      if (openSlurs.put(slur.getNumber(), event) != null) {
-        skipped.add("a slur without an end", bar);
-      }
-      return;
-    }
-    Integer first = openSlurs.remove(slur.getNumber());
+  }
+
+  private void stopSlur(Source slur, int event, String bar) {
+    Integer first = openSlurs.remove(number(slur));
     if (first == null || first >= event) {
       skipped.add("a slur without a beginning", bar);
     } else {
@@ -60,26 +63,19 @@ final class SpanReader {
     }
   }
 
-  private void readTuplet(
-      Object notation,
-      StartStop type,
-      org.audiveris.proxymusic.Note source,
-      int event,
-      TupletRatio ratio) {
-    if (!(notation instanceof org.audiveris.proxymusic.Tuplet tuplet) || tuplet.getType() != type) {
-      return;
+  private void startTuplet(
+      Source tuplet, int event, TupletRatio ratio, boolean beamed, String bar) {
+    boolean bracket = tuplet.attribute("bracket").map(b -> b.strip().equals("yes")).orElse(!beamed);
+    if (openTuplets.put(number(tuplet), new OpenTuplet(event, ratio, bracket)) != null) {
+      skipped.add("a tuplet sign without an end", bar);
     }
-    int number = tuplet.getNumber() == null ? 1 : tuplet.getNumber();
-    if (type == StartStop.START) {
-      boolean bracket =
-          tuplet.getBracket() == null
-              ? source.getBeam().isEmpty()
-              : tuplet.getBracket() == YesNo.YES;
-      openTuplets.put(number, new OpenTuplet(event, ratio, bracket));
-      return;
-    }
-    OpenTuplet open = openTuplets.remove(number);
-    if (open != null) {
+  }
+
+  private void stopTuplet(Source tuplet, int event, String bar) {
+    OpenTuplet open = openTuplets.remove(number(tuplet));
+    if (open == null) {
+      skipped.add("a tuplet sign without a beginning", bar);
+    } else {
       tuplets.add(new Tuplet(new Span(open.first(), event), open.ratio(), open.bracket()));
     }
   }
@@ -92,6 +88,9 @@ final class SpanReader {
   }
 
   List<Tuplet> tuplets() {
+    if (!openTuplets.isEmpty()) {
+      skipped.add(openTuplets.size() + " tuplet signs that never end");
+    }
     return tuplets.stream().sorted(Comparator.comparing(Tuplet::span, IN_ORDER)).toList();
   }
 }

@@ -3,7 +3,8 @@
  *
  * <p>{@link app.fret.files.musicxml.MusicXmlReader} opens a file into a {@link
  * app.fret.files.musicxml.ScoreFile}, which reads one part as a passage; {@link
- * app.fret.files.musicxml.MusicXmlWriter} writes a passage back. The binding of elements to Java is
- * proxymusic's; {@code SafeXml} and {@code MxlArchive} stand guard before it.
+ * app.fret.files.musicxml.MusicXmlWriter} writes a passage back. {@code SafeXml} and {@code
+ * MxlArchive} stand guard; {@code PartReader} takes what it knows, {@code Leftovers} lists all
+ * else.
  */
 package app.fret.files.musicxml;

@@ -193,4 +193,71 @@ class HostileFilesTest {
     byte[] torn = java.util.Arrays.copyOf(whole, whole.length / 3);
     refused(torn, "damaged");
   }
+
+  @Test
+  void aForeignNameSpaceIsNamedAsTheReason() {
+    refused(
+        bytes("<score-partwise xmlns=\"urn:m\"><part-list/></score-partwise>"),
+        "its elements belong to the name space 'urn:m', and MusicXML has none");
+  }
+
+  @Test
+  void anArchiveWithTwoFilesOfOneNameIsRefused() throws IOException {
+    byte[] archive = zip("score-a.xml", plainScore(), "score-b.xml", plainScore());
+    String text = new String(archive, StandardCharsets.ISO_8859_1);
+    refused(
+        text.replace("score-b.xml", "score-a.xml").getBytes(StandardCharsets.ISO_8859_1),
+        "holds two files named 'score-a.xml'");
+  }
+
+  @Test
+  void aLockedArchiveAndAnUnusuallyPackedOneAreNamedAsSuch() throws IOException {
+    byte[] locked = zip("score.xml", plainScore());
+    locked[6] |= 1;
+    refused(locked, "locked with a password");
+    byte[] unusual = zip("score.xml", plainScore());
+    unusual[8] = 14;
+    refused(unusual, "packed in an unusual way");
+  }
+
+  @Test
+  void resourceForksAreNoScores() throws IOException, ScoreRejectedException {
+    byte[] archive = zip("__MACOSX/._score.xml", "fork", "score.xml", plainScore());
+    assertThat(new MusicXmlReader().open("a.mxl", archive).partNames()).containsExactly("Violin");
+  }
+
+  @Test
+  void otherWaysOfPackingAreNamed() {
+    refused(new byte[] {0x1f, (byte) 0x8b, 8, 0, 0}, "it is packed as gzip; unpack it");
+    refused(bytes("Rar!123"), "it is packed as RAR");
+  }
+
+  @Test
+  void whatSteersATerminalOrTurnsTextNeverReachesAMessage() {
+    String name = "bad\u001b[31m\u202e.xml";
+    String label = "7\u202e\u2066\u0085";
+    String bar =
+        "<measure number=\""
+            + label
+            + "\"><attributes><time><beats>\u202ex</beats></time>"
+            + "</attributes></measure>";
+    String score = "<score-partwise><part id=\"P\">" + bar + "</part></score-partwise>";
+    assertThatThrownBy(() -> new MusicXmlReader().open(name, bytes(score)).read(0))
+        .hasMessage("bad[31m.xml, part 1, bar 7: its metre has the figure 'x'");
+  }
+
+  @Test
+  void foldersAndEmptyNamesGetPlainWords(@TempDir Path folder) {
+    assertThatThrownBy(() -> new MusicXmlReader().open(folder))
+        .hasMessageEndingWith("it is a folder; name a score in it");
+    assertThatThrownBy(() -> new MusicXmlReader().open(Path.of("")))
+        .hasMessageContaining("the name of the file is empty");
+  }
+
+  @Test
+  void moreElementsThanAnyScoreHasAreRefused() {
+    refused(
+        bytes("<score-partwise>" + "<a/>".repeat(Limits.ELEMENTS) + "</score-partwise>"),
+        "more than 4000000 elements");
+  }
 }

@@ -1,265 +1,239 @@
 package app.fret.book;
 
 import app.fret.instrument.PlayerSetup;
-import app.fret.lefthand.Pin;
-import app.fret.lefthand.effort.Profiles;
-import app.fret.score.BeatUnit;
-import app.fret.score.Finger;
-import app.fret.score.Tempo;
 import app.fret.study.Choices;
+import java.io.IOException;
 import java.nio.file.Path;
-import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
-import org.apache.commons.numbers.fraction.Fraction;
+import java.util.function.Supplier;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
+import org.jdbi.v3.core.JdbiException;
 
 /**
  * A practice book on disk.
  *
  * <p>Every method that changes something returns after the change is committed, so that ending the
  * program, even by force, loses nothing that a method has returned from. Safe for several threads,
- * one call at a time.
+ * one call at a time. Any method throws {@link BookFaultException}, with a sentence for the player,
+ * when the disk says no.
+ *
+ * <p>One program at a time changes a book. Where that is another one, or the file or its folder is
+ * read-only, the book opens for reading: as a copy, so that nothing is left beside the file.
  */
 public final class Book implements AutoCloseable {
+  private final Path file;
   private final Handle handle;
+  private final Optional<String> readOnlyReason;
+  private final AutoCloseable held;
+  private final Players players;
+  private final Passages passages;
+  private final Decisions decisions;
+  private final PracticeLog log;
 
-  private Book(Handle handle) {
+  private Book(Path file, Handle handle, Optional<String> readOnlyReason, AutoCloseable held) {
+    this.file = file;
     this.handle = handle;
+    this.readOnlyReason = readOnlyReason;
+    this.held = held;
+    this.players = new Players(handle);
+    this.passages = new Passages(handle);
+    this.decisions = new Decisions(handle);
+    this.log = new PracticeLog(handle);
   }
 
   /**
-   * Opens a book, making it if there is none.
+   * Opens a book, making it if there is none; for reading where it cannot be changed, see {@link
+   * #readOnlyReason()}.
    *
    * @throws BookException when the file is no book, is damaged or is newer than this program; the
    *     file is then unchanged
    */
   public static Book open(Path file) throws BookException {
-    return new Book(Jdbi.create(new BookFile(file).prepare()).open());
+    BookFile bookFile = new BookFile(file);
+    try {
+      Optional<String> reason = bookFile.readOnlyReason();
+      if (reason.isPresent()) {
+        return openForReading(file, reason.get());
+      }
+      Optional<BookLock> lock = BookLock.take(file);
+      return lock.isPresent()
+          ? openForWriting(bookFile, file, lock.get())
+          : openForReading(file, "it is open in another window of Fret");
+    } catch (JdbiException | IOException | LinkageError e) {
+      throw new BookException(Causes.words(bookFile.name(), e), e);
+    }
+  }
+
+  private static Book openForWriting(BookFile bookFile, Path file, BookLock lock)
+      throws BookException, IOException {
+    try {
+      Handle handle = Jdbi.create(bookFile.prepare()).open();
+      return new Book(file, handle, Optional.empty(), lock);
+    } catch (BookException | JdbiException | LinkageError e) {
+      lock.close();
+      throw e;
+    }
+  }
+
+  private static Book openForReading(Path file, String reason) throws BookException, IOException {
+    if (new BookFile(file).look().kind() == BookLook.Kind.NOTHING) {
+      throw new BookException(
+          file.getFileName() + " holds nothing yet, and cannot be changed: " + reason);
+    }
+    Snapshot copy = Snapshot.ofFiles(file);
+    try {
+      Handle handle = Jdbi.create(new BookFile(copy.file()).prepare()).open();
+      return new Book(file, handle, Optional.of(reason), copy);
+    } catch (BookException | JdbiException | LinkageError e) {
+      copy.close();
+      throw e;
+    }
+  }
+
+  /** The book's file. */
+  public Path file() {
+    return file;
+  }
+
+  /** Why this book can be read only, as the end of a sentence; empty when it can be changed. */
+  public Optional<String> readOnlyReason() {
+    return readOnlyReason;
+  }
+
+  private synchronized <T> T read(Supplier<T> reading) {
+    try {
+      return reading.get();
+    } catch (JdbiException e) {
+      throw new BookFaultException(sentence("The book cannot be read", e), e);
+    }
+  }
+
+  private synchronized void change(Runnable changing) {
+    if (readOnlyReason.isPresent()) {
+      throw new BookFaultException(
+          "This book is open for reading only, since "
+              + readOnlyReason.get()
+              + "; nothing was kept.");
+    }
+    try {
+      handle.useTransaction(transaction -> changing.run());
+    } catch (JdbiException e) {
+      throw new BookFaultException(sentence("This was not kept", e), e);
+    }
+  }
+
+  private String sentence(String what, JdbiException fault) {
+    return what + ": " + Causes.words(String.valueOf(file.getFileName()), fault) + ".";
   }
 
   /** Makes many changes that are committed together, or not at all when one of them fails. */
-  public synchronized void together(Runnable changes) {
-    handle.useTransaction(transaction -> changes.run());
+  public void together(Runnable changes) {
+    change(changes);
   }
 
   /** All players, in the order they were added. */
-  public synchronized List<BookPlayer> players() {
-    return handle
-        .createQuery("SELECT * FROM player ORDER BY id")
-        .map((row, context) -> player(row))
-        .list();
-  }
-
-  private static BookPlayer player(ResultSet row) throws SQLException {
-    return new BookPlayer(row.getLong("id"), row.getString("name"), PlayerRow.setup(row));
+  public Found<BookPlayer> players() {
+    return read(players::all);
   }
 
   /** Adds a player and returns them with their number. */
-  public synchronized BookPlayer addPlayer(String name, PlayerSetup setup) {
-    long id =
-        handle
-            .createUpdate(PlayerRow.INSERT)
-            .bind("name", name)
-            .bindMap(PlayerRow.columns(setup))
-            .executeAndReturnGeneratedKeys("id")
-            .mapTo(Long.class)
-            .one();
-    return new BookPlayer(id, name, setup);
-  }
-
-  /** Keeps what a player says of instrument and hand, in place of what was said before. */
-  public synchronized void keepSetup(long playerId, PlayerSetup setup) {
-    handle
-        .createUpdate(PlayerRow.UPDATE)
-        .bind("id", playerId)
-        .bindMap(PlayerRow.columns(setup))
-        .execute();
+  public BookPlayer addPlayer(String name, PlayerSetup setup) {
+    BookPlayer[] added = new BookPlayer[1];
+    change(() -> added[0] = players.add(name, setup));
+    return added[0];
   }
 
   /** The passages of a player in audition order. */
-  public synchronized List<BookPassage> passages(long playerId) {
-    return handle
-        .createQuery("SELECT * FROM passage WHERE player_id = :player ORDER BY place, id")
-        .bind("player", playerId)
-        .map((row, context) -> passage(row))
-        .list();
-  }
-
-  private static BookPassage passage(ResultSet row) throws SQLException {
-    return new BookPassage(
-        row.getLong("id"),
-        row.getLong("player_id"),
-        row.getString("title"),
-        row.getString("file_name"),
-        new BookPassage.Cut(
-            row.getInt("part_index"), row.getInt("first_bar"), row.getInt("last_bar")),
-        target(row),
-        Optional.ofNullable(row.getString("due_on")).map(LocalDate::parse));
-  }
-
-  private static Tempo target(ResultSet row) throws SQLException {
-    String[] beat = row.getString("target_beat").split(" ");
-    Fraction length = Fraction.parse(beat[1]);
-    return new Tempo(new BeatUnit(beat[0], length), row.getDouble("target_per_minute"));
-  }
-
-  private static String beat(BeatUnit unit) {
-    return unit.name() + " " + unit.length().toString().replace(" ", "");
+  public Found<BookPassage> passages(long playerId) {
+    return read(() -> passages.of(playerId));
   }
 
   /** Adds a passage at the end of its player's list. */
-  public synchronized BookPassage addPassage(NewPassage passage) {
-    long id =
-        handle
-            .createUpdate(
-                "INSERT INTO passage (player_id, place, title, file_name, score, part_index,"
-                    + " first_bar, last_bar, target_beat, target_per_minute, due_on, profile)"
-                    + " SELECT :player, COALESCE(MAX(place), 0) + 1, :title, :file, :score, :part,"
-                    + " :first, :last, :beat, :perMinute, :due, :profile"
-                    + " FROM passage WHERE player_id = :player")
-            .bind("player", passage.playerId())
-            .bind("title", passage.title())
-            .bind("file", passage.fileName())
-            .bind("score", passage.score())
-            .bind("part", passage.cut().part())
-            .bind("first", passage.cut().firstBar())
-            .bind("last", passage.cut().lastBar())
-            .bind("beat", beat(passage.target().beat()))
-            .bind("perMinute", passage.target().perMinute())
-            .bind("due", passage.dueOn().map(LocalDate::toString))
-            .bind("profile", Profiles.NAMES.get(0))
-            .executeAndReturnGeneratedKeys("id")
-            .mapTo(Long.class)
-            .one();
-    return new BookPassage(
-        id,
-        passage.playerId(),
-        passage.title(),
-        passage.fileName(),
-        passage.cut(),
-        passage.target(),
-        passage.dueOn());
+  public BookPassage addPassage(NewPassage passage) {
+    BookPassage[] added = new BookPassage[1];
+    change(() -> added[0] = passages.add(passage));
+    return added[0];
   }
 
   /** The file of a passage as it was read. */
-  public synchronized byte[] score(long passageId) {
-    return handle
-        .createQuery("SELECT score FROM passage WHERE id = :id")
-        .bind("id", passageId)
-        .mapTo(byte[].class)
-        .one();
+  public byte[] score(long passageId) {
+    return read(() -> passages.score(passageId));
   }
 
   /** What was decided for a passage. */
-  public synchronized Choices choices(long passageId) {
-    Choices choices =
-        handle
-            .createQuery(
-                "SELECT target_beat, target_per_minute, profile FROM passage WHERE id = :id")
-            .bind("id", passageId)
-            .map(
-                (row, context) ->
-                    Choices.at(target(row)).withProfile(Profiles.named(row.getString("profile"))))
-            .one();
-    List<Pin> pins =
-        handle
-            .createQuery("SELECT * FROM pin WHERE passage_id = :id ORDER BY note")
-            .bind("id", passageId)
-            .map((row, context) -> pin(row))
-            .list();
-    for (Pin pin : pins) {
-      choices = choices.withPin(pin);
-    }
-    return choices;
+  public Decided choices(long passageId) {
+    return read(() -> decisions.read(passageId, passages.target(passageId)));
   }
 
-  private static Pin pin(ResultSet row) throws SQLException {
-    return new Pin(
-        row.getInt("note"),
-        optional(row, "string"),
-        Optional.ofNullable(row.getString("finger")).map(Finger::ofSign),
-        optional(row, "base"));
-  }
-
-  private static OptionalInt optional(ResultSet row, String column) throws SQLException {
-    int value = row.getInt(column);
-    return row.wasNull() ? OptionalInt.empty() : OptionalInt.of(value);
-  }
-
-  /** Keeps what was decided for a passage, in place of what was decided before. */
-  public synchronized void keepChoices(long passageId, Choices choices) {
-    handle.useTransaction(
-        transaction -> {
-          transaction
-              .createUpdate(
-                  "UPDATE passage SET target_beat = :beat, target_per_minute = :perMinute,"
-                      + " profile = :profile WHERE id = :id")
-              .bind("beat", beat(choices.target().beat()))
-              .bind("perMinute", choices.target().perMinute())
-              .bind("profile", choices.profile().name())
-              .bind("id", passageId)
-              .execute();
-          transaction.execute("DELETE FROM pin WHERE passage_id = ?", passageId);
-          for (Pin pin : choices.pins()) {
-            keepPin(transaction, passageId, pin);
+  /**
+   * Keeps what was decided anew for a passage. Only what differs is written, so that decisions this
+   * program does not know, or does not see, stay as they are.
+   *
+   * @param before what was decided until now
+   * @param after what is decided from now on
+   */
+  public void keepChoices(long passageId, Choices before, Choices after) {
+    change(
+        () -> {
+          if (!before.target().equals(after.target())) {
+            passages.keepTarget(passageId, after.target());
           }
+          decisions.change(passageId, before, after);
         });
   }
 
-  private static void keepPin(Handle transaction, long passageId, Pin pin) {
-    transaction
-        .createUpdate(
-            "INSERT INTO pin (passage_id, note, string, finger, base)"
-                + " VALUES (:passage, :note, :string, :finger, :base)")
-        .bind("passage", passageId)
-        .bind("note", pin.note())
-        .bind("string", boxed(pin.string()))
-        .bind("finger", pin.finger().map(Finger::sign))
-        .bind("base", boxed(pin.base()))
-        .execute();
-  }
-
-  private static Optional<Integer> boxed(OptionalInt value) {
-    return value.isPresent() ? Optional.of(value.getAsInt()) : Optional.empty();
+  /** Keeps what a player says of instrument and hand, in place of what was said before. */
+  public void keepSetup(long playerId, PlayerSetup setup) {
+    change(() -> players.keepSetup(playerId, setup));
   }
 
   /** Writes a pass into the log. */
-  public synchronized void addToLog(LogEntry entry) {
-    handle
-        .createUpdate(
-            "INSERT INTO log_entry (passage_id, logged_at, per_minute, clean)"
-                + " VALUES (:passage, :at, :perMinute, :clean)")
-        .bind("passage", entry.passageId())
-        .bind("at", entry.at().toString())
-        .bind("perMinute", entry.perMinute())
-        .bind("clean", entry.clean())
-        .execute();
+  public void addToLog(LogEntry entry) {
+    change(() -> log.add(entry));
   }
 
   /** All passes of a passage, oldest first. */
-  public synchronized List<LogEntry> log(long passageId) {
-    return handle
-        .createQuery("SELECT * FROM log_entry WHERE passage_id = :id ORDER BY id")
-        .bind("id", passageId)
-        .map(
-            (row, context) ->
-                new LogEntry(
-                    row.getLong("passage_id"),
-                    Instant.parse(row.getString("logged_at")),
-                    row.getDouble("per_minute"),
-                    row.getBoolean("clean")))
-        .list();
+  public Found<LogEntry> log(long passageId) {
+    return read(() -> log.of(passageId));
+  }
+
+  /** The copies of this book, one for each day of use. */
+  public Backups backups() {
+    return new Backups(file);
+  }
+
+  /** Makes today's copy of the book if there is none yet. */
+  public synchronized void backUp(LocalDate today) {
+    if (readOnlyReason.isPresent()) {
+      return;
+    }
+    try {
+      backups().makeFor(today, handle.getConnection());
+    } catch (IOException | SQLException e) {
+      throw new BookFaultException(
+          "Today's copy of the book could not be made: "
+              + Causes.words(String.valueOf(file.getFileName()), e)
+              + ". The older copies are kept.",
+          e);
+    }
+  }
+
+  /** Lets the file grow to so many pages at most, as a full disk would; for tests. */
+  synchronized void limitPages(int pages) {
+    handle.execute("PRAGMA max_page_count = " + pages);
   }
 
   /** Closes the file. */
   @Override
   public synchronized void close() {
     handle.close();
+    try {
+      held.close();
+    } catch (Exception e) {
+      throw new BookFaultException("The book is closed, but something of it was left behind.", e);
+    }
   }
 }

@@ -1,175 +1,144 @@
 package app.fret.book;
 
 import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.LinkOption;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.attribute.PosixFilePermission;
 import java.sql.Connection;
-import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
-import java.util.Arrays;
+import java.util.Optional;
+import java.util.UUID;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
-import org.flywaydb.core.api.MigrationInfo;
-import org.sqlite.SQLiteConfig;
 import org.sqlite.SQLiteDataSource;
 
 /**
  * Brings a book's file into shape before it is used.
  *
- * <p>A file that is no book, is damaged or comes from a newer Fret is refused and left as it is. An
- * older one is copied aside before its schema is migrated.
+ * <p>A book is made whole under another name and then renamed, so that an interrupted start leaves
+ * none behind. A file that is no book, is damaged or comes from a newer Fret is refused and left as
+ * it is. An older one is copied aside before its tables are changed.
  */
 final class BookFile {
-  private static final byte[] SQLITE_HEAD = "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);
-  private static final int APPLICATION_ID = 0x46524554;
+  /** Number of the newest change of the tables, see the folder {@code migration}. */
+  static final int NEWEST = 4;
+
+  static final String MIGRATIONS = "classpath:app/fret/book/migration";
 
   private final Path file;
+  private final int newest;
   private final String[] migrations;
 
   BookFile(Path file) {
-    this(file, "classpath:app/fret/book/migration");
+    this(file, NEWEST, MIGRATIONS);
   }
 
   /** A file brought up to date by the migrations in these places, for tests of later versions. */
-  BookFile(Path file, String... migrations) {
+  BookFile(Path file, int newest, String... migrations) {
     this.file = file;
+    this.newest = newest;
     this.migrations = migrations.clone();
+  }
+
+  String name() {
+    return String.valueOf(file.getFileName());
+  }
+
+  /** Why a book can only be read; empty when it can be changed. */
+  Optional<String> readOnlyReason() {
+    if (Files.exists(file) && isProtected(file)) {
+      return Optional.of("the file " + name() + " is read-only");
+    }
+    Path folder = file.toAbsolutePath().getParent();
+    if (Files.exists(file) && isProtected(folder)) {
+      return Optional.of("the folder of " + name() + " is read-only");
+    }
+    return Optional.empty();
+  }
+
+  /** Whoever takes all rights to write away means it, even where the system lets them write. */
+  private static boolean isProtected(Path path) {
+    try {
+      boolean nobodyWrites =
+          Files.getPosixFilePermissions(path, LinkOption.NOFOLLOW_LINKS).stream()
+              .noneMatch(
+                  p ->
+                      p == PosixFilePermission.OWNER_WRITE
+                          || p == PosixFilePermission.GROUP_WRITE
+                          || p == PosixFilePermission.OTHERS_WRITE);
+      return nobodyWrites || !Files.isWritable(path);
+    } catch (UnsupportedOperationException | IOException e) {
+      return !Files.isWritable(path);
+    }
+  }
+
+  /** Looks at the file without touching it. */
+  BookLook.Seen look() throws BookException {
+    return new BookLook(file).look(newest);
   }
 
   /** A source of connections to the checked and migrated file. */
   SQLiteDataSource prepare() throws BookException {
-    boolean exists = Files.exists(file);
-    if (exists && !isEmpty()) {
-      requireSqlite();
-      requireOurs();
-    }
-    Flyway flyway = flyway();
+    BookLook.Seen seen = look();
     try {
-      MigrationInfo current = flyway.info().current();
-      if (exists && current != null) {
-        requireNotNewer(current);
-        backUpBeforeMigration(flyway, current);
+      if (seen.kind() == BookLook.Kind.NOTHING) {
+        make();
+      } else if (seen.version() < newest) {
+        backUpBefore(seen.version());
+        migrate(Databases.book(file));
       }
-      flyway.migrate();
-      return source();
-    } catch (FlywayException e) {
-      throw new BookException(
-          name() + ": its tables cannot be brought up to date; your file is unchanged", e);
+      return Databases.book(file);
+    } catch (FlywayException | SQLException | IOException | LinkageError e) {
+      throw new BookException(Causes.words(name(), e), e);
     }
   }
 
-  private String name() {
-    return String.valueOf(file.getFileName());
+  /** Makes the book under another name, then gives it its own. */
+  private void make() throws IOException, SQLException {
+    Path whole = file.resolveSibling("." + name() + "." + UUID.randomUUID() + ".part");
+    try {
+      migrate(Databases.book(whole));
+      settle(Databases.book(whole));
+      for (String ending : new String[] {"-wal", "-shm"}) {
+        // What an interrupted start left; its pages must not be taken for those of the new file.
+        Files.deleteIfExists(file.resolveSibling(name() + ending));
+      }
+      Files.move(whole, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+    } finally {
+      for (String ending : new String[] {"", "-wal", "-shm"}) {
+        Files.deleteIfExists(whole.resolveSibling(whole.getFileName() + ending));
+      }
+    }
   }
 
-  private SQLiteDataSource source() {
-    SQLiteConfig config = new SQLiteConfig();
-    config.enforceForeignKeys(true);
-    config.setJournalMode(SQLiteConfig.JournalMode.WAL);
-    config.setSynchronous(SQLiteConfig.SynchronousMode.FULL);
-    config.setBusyTimeout(5000);
-    config.setApplicationId(APPLICATION_ID);
-    SQLiteDataSource source = new SQLiteDataSource(config);
-    source.setUrl("jdbc:sqlite:" + file);
-    return source;
-  }
-
-  private Flyway flyway() {
-    return Flyway.configure()
-        .dataSource(source())
+  private void migrate(SQLiteDataSource source) {
+    Flyway.configure()
+        .dataSource(source)
         .locations(migrations)
-        .ignoreMigrationPatterns("*:future")
-        .load();
+        .javaMigrations(new PinsByPlace())
+        .target(String.valueOf(newest))
+        .load()
+        .migrate();
   }
 
-  private boolean isEmpty() throws BookException {
-    try {
-      return Files.size(file) == 0;
-    } catch (IOException e) {
-      throw unreadable(e);
-    }
-  }
-
-  private BookException unreadable(IOException cause) {
-    return new BookException(name() + " cannot be read from disk", cause);
-  }
-
-  private BookException notABook() {
-    return new BookException(
-        name() + " is not a practice book; choose another file. It was left as it is");
-  }
-
-  private void requireSqlite() throws BookException {
-    try (InputStream in = Files.newInputStream(file)) {
-      if (!Arrays.equals(in.readNBytes(SQLITE_HEAD.length), SQLITE_HEAD)) {
-        throw notABook();
-      }
-    } catch (IOException e) {
-      throw unreadable(e);
-    }
-  }
-
-  /** Looks without writing: another program's database must not even change its journal. */
-  private void requireOurs() throws BookException {
-    SQLiteConfig config = new SQLiteConfig();
-    config.setReadOnly(true);
-    SQLiteDataSource readOnly = new SQLiteDataSource(config);
-    readOnly.setUrl("jdbc:sqlite:" + file);
-    try (Connection connection = readOnly.getConnection();
+  /** Brings all pages from the journal into the file. */
+  private static void settle(SQLiteDataSource source) throws SQLException {
+    try (Connection connection = source.getConnection();
         Statement statement = connection.createStatement()) {
-      if (!"ok".equals(answer(statement, "PRAGMA quick_check(1)"))) {
-        throw damaged();
-      }
-      if (!String.valueOf(APPLICATION_ID).equals(answer(statement, "PRAGMA application_id"))) {
-        throw notABook();
-      }
-    } catch (SQLException e) {
-      throw damaged(e);
+      statement.execute("PRAGMA wal_checkpoint(TRUNCATE)");
     }
   }
 
-  private static String answer(Statement statement, String question) throws SQLException {
-    try (ResultSet result = statement.executeQuery(question)) {
-      return result.next() ? result.getString(1) : "";
-    }
-  }
-
-  private BookException damaged() {
-    return new BookException(damage());
-  }
-
-  private BookException damaged(SQLException cause) {
-    return new BookException(damage(), cause);
-  }
-
-  private String damage() {
-    return name()
-        + " is damaged and was left as it is; if a file with its name that ends in .backup lies"
-        + " beside it, open that";
-  }
-
-  private void requireNotNewer(MigrationInfo current) throws BookException {
-    if (current.getState().name().startsWith("FUTURE")) {
-      throw new BookException(
-          name() + " was written by a newer Fret and was left as it is; update Fret to open it");
-    }
-  }
-
-  /** SQLite's own copy, since the newest pages may still stand in the journal beside the file. */
-  private void backUpBeforeMigration(Flyway flyway, MigrationInfo current) throws BookException {
-    if (flyway.info().pending().length == 0) {
-      return;
-    }
-    Path backup = file.resolveSibling(name() + ".v" + current.getVersion() + ".backup");
-    try (Connection connection = source().getConnection();
-        Statement statement = connection.createStatement()) {
-      Files.deleteIfExists(backup);
-      statement.executeUpdate("VACUUM INTO '" + backup.toString().replace("'", "''") + "'");
+  private void backUpBefore(int version) throws BookException {
+    Path backup = file.resolveSibling(name() + ".v" + version + ".backup");
+    try (Connection connection = Databases.book(file).getConnection()) {
+      Backups.copy(connection, backup);
     } catch (IOException | SQLException e) {
-      throw new BookException(name() + " cannot be backed up, so it was not changed", e);
+      throw new BookException(
+          name() + " cannot be backed up, so it was not changed: " + Causes.words(name(), e), e);
     }
   }
 }

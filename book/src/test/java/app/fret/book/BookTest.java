@@ -3,20 +3,25 @@ package app.fret.book;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.fret.files.musicxml.MusicXmlWriter;
 import app.fret.instrument.Habits;
 import app.fret.instrument.PlayerSetup;
-import app.fret.lefthand.Pin;
+import app.fret.lefthand.PinAt;
 import app.fret.score.BeatUnit;
-import app.fret.score.Finger;
 import app.fret.score.Metre;
+import app.fret.score.NoteRef;
 import app.fret.score.Tempo;
 import app.fret.study.Choices;
+import app.fret.testing.Music;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Instant;
@@ -24,7 +29,7 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -48,6 +53,10 @@ class BookTest {
         Optional.of(LocalDate.of(2027, 3, 1)));
   }
 
+  static LogEntry pass(long passage, String at, boolean clean) {
+    return new LogEntry(passage, Instant.parse(at), TARGET.at(46), OptionalDouble.of(31.5), clean);
+  }
+
   @Test
   void whatIsWrittenIsFoundAgainAfterReopening() throws BookException {
     long passage;
@@ -55,40 +64,141 @@ class BookTest {
       BookPlayer player = book.addPlayer("Ada Brandling", PlayerSetup.of("viola", 83.8, 380));
       passage = book.addPassage(passage(player.id(), "First study")).id();
       book.addPassage(passage(player.id(), "Second study"));
-      book.addToLog(new LogEntry(passage, Instant.parse("2026-11-02T17:00:00Z"), 46, true));
-      book.addToLog(new LogEntry(passage, Instant.parse("2026-11-02T17:02:00Z"), 46, false));
+      book.addToLog(pass(passage, "2026-11-02T17:00:00Z", true));
+      book.addToLog(pass(passage, "2026-11-02T17:02:00Z", false));
     }
     try (Book book = Book.open(file())) {
-      BookPlayer player = book.players().get(0);
+      BookPlayer player = book.players().rows().get(0);
       assertThat(player.player().instrument().stringLengthMm()).isEqualTo(380);
       assertThat(player.player().hand().comfortableMm()).isEqualTo(83.8);
-      assertThat(book.passages(player.id()))
+      assertThat(book.passages(player.id()).rows())
           .extracting(BookPassage::title)
           .containsExactly("First study", "Second study");
-      BookPassage first = book.passages(player.id()).get(0);
+      BookPassage first = book.passages(player.id()).rows().get(0);
       assertThat(first.target()).isEqualTo(TARGET);
       assertThat(first.dueOn()).contains(LocalDate.of(2027, 3, 1));
       assertThat(first.cut()).isEqualTo(new BookPassage.Cut(1, 2, 9));
       assertThat(new String(book.score(passage), StandardCharsets.UTF_8)).isEqualTo("<score/>");
-      assertThat(book.log(passage)).extracting(LogEntry::clean).containsExactly(true, false);
+      assertThat(book.log(passage).rows()).extracting(LogEntry::clean).containsExactly(true, false);
+    }
+  }
+
+  private static PinAt pin(String at, String value) {
+    return DecisionRows.pins(at, value).get(0);
+  }
+
+  private static long onePassage(Book book) {
+    BookPlayer player = book.addPlayer("A", PlayerSetup.of("violin", 73, 328));
+    return book.addPassage(passage(player.id(), "S")).id();
+  }
+
+  @Test
+  void whatIsDecidedIsKeptAndWhatIsFreedIsGone() throws BookException {
+    try (Book book = Book.open(file())) {
+      long passage = onePassage(book);
+      Choices none = book.choices(passage).choices();
+      Choices choices =
+          none.withPin(pin("1@1/4 F#4", "string=2 finger=3"))
+              .withPin(pin("2@0/1 A4 +1", "base=5 any"));
+      book.keepChoices(passage, none, choices);
+      assertThat(book.choices(passage).choices()).isEqualTo(choices);
+      Choices fewer =
+          choices
+              .withoutPins(List.of(NoteRef.parse("1@1/4 F#4")))
+              .withTarget(new Tempo(BeatUnit.bar(Metre.of(3, 4)), 60));
+      book.keepChoices(passage, choices, fewer);
+      assertThat(book.choices(passage).choices()).isEqualTo(fewer);
+    }
+  }
+
+  /** Two windows: neither may wipe out what the other has decided. */
+  @Test
+  void aDecisionIsWrittenWithoutTouchingAnother() throws BookException {
+    try (Book book = Book.open(file())) {
+      long passage = onePassage(book);
+      Choices none = book.choices(passage).choices();
+      PinAt one = pin("1@0/1 G4", "finger=1");
+      PinAt other = pin("1@1/4 A4", "finger=2");
+      book.keepChoices(passage, none, none.withPin(one));
+      book.keepChoices(passage, none, none.withPin(other));
+      assertThat(book.choices(passage).choices().pins()).containsExactly(one, other);
     }
   }
 
   @Test
-  void choicesReplaceThoseBefore() throws BookException {
+  void decisionsOfANewerFretAreKeptVerbatimAndNamed() throws BookException, SQLException {
+    long passage;
     try (Book book = Book.open(file())) {
-      long passage =
-          book.addPassage(passage(book.addPlayer("A", PlayerSetup.of("violin", 73, 328)).id(), "S"))
-              .id();
-      Choices choices =
-          Choices.at(TARGET)
-              .withPin(Pin.of(4, 2, Finger.THIRD))
-              .withPin(new Pin(7, OptionalInt.empty(), Optional.empty(), OptionalInt.of(5)));
-      book.keepChoices(passage, choices);
-      assertThat(book.choices(passage)).isEqualTo(choices);
-      Choices fewer = choices.withoutPin(4).withTarget(new Tempo(BeatUnit.bar(Metre.of(3, 4)), 60));
-      book.keepChoices(passage, fewer);
-      assertThat(book.choices(passage)).isEqualTo(fewer);
+      passage = onePassage(book);
+    }
+    execute(
+        "INSERT INTO decision VALUES (" + passage + ", 'bow', '1@0/1 G4', 1, 'hook')",
+        "INSERT INTO decision VALUES (" + passage + ", 'left-hand', '1@0/1 G4', 7, 'finger=1 x')",
+        "INSERT INTO decision VALUES (" + passage + ", 'left-hand', '1@0/1 B4', 1, 'finger=nine')",
+        "UPDATE decision SET value = 'velvet' WHERE item = 'profile'",
+        "INSERT OR IGNORE INTO decision VALUES ("
+            + passage
+            + ", 'left-hand', 'profile', 1, 'velvet')");
+    try (Book book = Book.open(file())) {
+      Decided decided = book.choices(passage);
+      assertThat(decided.choices().profile().name()).isEqualTo("secure");
+      assertThat(decided.choices().pins()).isEmpty();
+      assertThat(decided.remarks())
+          .hasSize(3)
+          .anyMatch(r -> r.contains("'velvet', which this Fret does not know: planned as Secure"))
+          .anyMatch(r -> r.contains("A decision of a newer Fret (1@0/1 G4) is kept"))
+          .anyMatch(r -> r.contains("A pin in the book (1@0/1 B4: finger=nine) cannot be read"));
+      book.keepChoices(
+          passage, decided.choices(), decided.choices().withPin(pin("1@1/2 C5", "string=2")));
+    }
+    assertThat(ask("SELECT value FROM decision WHERE area = 'bow'")).isEqualTo("hook");
+    assertThat(ask("SELECT value FROM decision WHERE version = 7")).isEqualTo("finger=1 x");
+    assertThat(ask("SELECT value FROM decision WHERE item = 'profile'")).isEqualTo("velvet");
+  }
+
+  @Test
+  void aBadRowIsNamedAndTheRestOfTheBookOpens() throws BookException, SQLException {
+    long passage;
+    try (Book book = Book.open(file())) {
+      passage = onePassage(book);
+      book.addToLog(pass(passage, "2026-11-02T17:00:00Z", true));
+      book.addToLog(pass(passage, "2026-11-02T17:02:00Z", false));
+      book.addPassage(passage(1, "Second"));
+      book.addPlayer("B", PlayerSetup.usual("cello"));
+    }
+    execute(
+        "UPDATE log_entry SET logged_at = 'yesterday' WHERE id = 1",
+        "UPDATE passage SET due_on = 'soon' WHERE id = 2",
+        "UPDATE player SET reach = 'FAR' WHERE id = 2");
+    try (Book book = Book.open(file())) {
+      assertThat(book.log(passage).rows()).hasSize(1);
+      assertThat(book.log(passage).unreadable())
+          .singleElement()
+          .asString()
+          .startsWith("A pass in the book (row 1) cannot be read: ")
+          .contains("yesterday")
+          .endsWith("It is kept as it is, and left out here.");
+      assertThat(book.passages(1).rows()).hasSize(1);
+      assertThat(book.passages(1).unreadable()).hasSize(1);
+      assertThat(book.players().rows()).hasSize(1);
+      assertThat(book.players().unreadable()).hasSize(1);
+    }
+  }
+
+  private void execute(String... statements) throws SQLException {
+    try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file());
+        Statement statement = connection.createStatement()) {
+      for (String one : statements) {
+        statement.execute(one);
+      }
+    }
+  }
+
+  private String ask(String question) throws SQLException {
+    try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file());
+        Statement statement = connection.createStatement();
+        ResultSet answer = statement.executeQuery(question)) {
+      return answer.next() ? answer.getString(1) : "";
     }
   }
 
@@ -96,8 +206,9 @@ class BookTest {
   void aPassageNeedsItsPlayer() throws BookException {
     try (Book book = Book.open(file())) {
       assertThatThrownBy(() -> book.addPassage(passage(99, "orphan")))
+          .rootCause()
           .hasMessageContaining("FOREIGN KEY");
-      assertThat(book.passages(99)).isEmpty();
+      assertThat(book.passages(99).rows()).isEmpty();
     }
   }
 
@@ -149,46 +260,67 @@ class BookTest {
   void anOlderBookIsCopiedAsideWholeBeforeItIsMigrated() throws BookException, SQLException {
     try (Book book = Book.open(file())) {
       book.addPlayer("Ada Brandling", PlayerSetup.of("violin", 73, 328));
-      new BookFile(file(), "classpath:app/fret/book/migration", "classpath:app/fret/book/later")
-          .prepare();
+      new BookFile(file(), 5, BookFile.MIGRATIONS, "classpath:app/fret/book/later").prepare();
     }
-    Path backup = folder.resolve("test.fretbook.v2.backup");
+    Path backup = folder.resolve("test.fretbook.v4.backup");
     assertThat(backup).exists();
     try (Book before = Book.open(backup)) {
-      assertThat(before.players()).extracting(BookPlayer::name).containsExactly("Ada Brandling");
+      assertThat(before.players().rows())
+          .extracting(BookPlayer::name)
+          .containsExactly("Ada Brandling");
     }
     assertThatThrownBy(() -> Book.open(file())).hasMessageContaining("newer Fret");
   }
 
-  private static final List<String> ADDED_BY_VERSION_2 =
-      List.of(
-          "a4_hz",
-          "set_up",
-          "tuning",
-          "school",
-          "reach",
-          "crawl",
-          "slide",
-          "slides_are_heard",
-          "guide");
-
   @Test
   void aBookOfTheFirstVersionKeepsItsPlayersAndGivesThemTheUsualSetup()
       throws BookException, SQLException {
+    new BookFile(file(), 1, BookFile.MIGRATIONS).prepare();
+    execute(
+        "INSERT INTO player (name, instrument, comfortable_mm, string_length_mm)"
+            + " VALUES ('Ada Brandling', 'violin', 70, 330)");
     try (Book book = Book.open(file())) {
-      book.addPlayer("Ada Brandling", PlayerSetup.of("violin", 70, 330));
-    }
-    try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file());
-        Statement statement = connection.createStatement()) {
-      for (String column : ADDED_BY_VERSION_2) {
-        statement.execute("ALTER TABLE player DROP COLUMN " + column);
-      }
-      statement.execute("DELETE FROM flyway_schema_history WHERE version = '2'");
-    }
-    try (Book book = Book.open(file())) {
-      assertThat(book.players().get(0).setup()).isEqualTo(PlayerSetup.of("violin", 70, 330));
+      assertThat(book.players().rows().get(0).setup()).isEqualTo(PlayerSetup.of("violin", 70, 330));
     }
     assertThat(folder.resolve("test.fretbook.v1.backup")).exists();
+  }
+
+  /** Before version 3 pins hung on running numbers and passes on the target of the day. */
+  @Test
+  void pinsAndPassesOfTheSecondVersionAreCarriedOver()
+      throws BookException, SQLException, IOException {
+    new BookFile(file(), 2, BookFile.MIGRATIONS).prepare();
+    ByteArrayOutputStream score = new ByteArrayOutputStream();
+    new MusicXmlWriter().write(Music.passage("D5/4 E5/4 F5/4 G5/4 | A4+E5/2 B4/2 | C5/1"), score);
+    execute(
+        "INSERT INTO player (name, instrument, comfortable_mm, string_length_mm)"
+            + " VALUES ('A', 'violin', 73, 328)");
+    try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file());
+        PreparedStatement insert =
+            connection.prepareStatement(
+                "INSERT INTO passage (player_id, place, title, file_name, score, part_index,"
+                    + " first_bar, last_bar, target_beat, target_per_minute, profile)"
+                    + " VALUES (1, 1, 'S', 's.musicxml', ?, 0, 0, 1, 'half 1/2', 60, 'singing')")) {
+      insert.setBytes(1, score.toByteArray());
+      insert.executeUpdate();
+    }
+    execute(
+        "INSERT INTO pin (passage_id, note, string, finger) VALUES (1, 1, 2, '4')",
+        "INSERT INTO pin (passage_id, note, finger, base) VALUES (1, 4, '1', 2)",
+        "INSERT INTO pin (passage_id, note, string) VALUES (1, 40, 3)",
+        "INSERT INTO log_entry (passage_id, logged_at, per_minute, clean)"
+            + " VALUES (1, '2026-11-02T17:00:00Z', 44, 1)");
+    try (Book book = Book.open(file())) {
+      Decided decided = book.choices(1);
+      assertThat(decided.choices().profile().name()).isEqualTo("singing");
+      assertThat(decided.choices().pins())
+          .containsExactly(
+              pin("0@1/4 E5", "string=2 finger=4"), pin("1@0/1 E5", "finger=1 base=2 any"));
+      assertThat(decided.remarks()).singleElement().asString().contains("note 40");
+      LogEntry pass = book.log(1).rows().get(0);
+      assertThat(pass.tempo()).isEqualTo(new Tempo(BeatUnit.HALF, 44));
+      assertThat(pass.seconds()).as("nobody kept how long it took").isEmpty();
+    }
   }
 
   @Test
@@ -212,8 +344,8 @@ class BookTest {
       book.addPlayer("Ada Brandling", tuned);
     }
     try (Book book = Book.open(file())) {
-      assertThat(book.players()).extracting(BookPlayer::setup).containsExactly(setup, tuned);
-      assertThat(book.players().get(0).player().instrument().a4Hz()).isEqualTo(442);
+      assertThat(book.players().rows()).extracting(BookPlayer::setup).containsExactly(setup, tuned);
+      assertThat(book.players().rows().get(0).player().instrument().a4Hz()).isEqualTo(442);
     }
   }
 
@@ -231,7 +363,7 @@ class BookTest {
   @Test
   void anEmptyBookHasNobodyInIt() throws BookException {
     try (Book book = Book.open(file())) {
-      assertThat(book.players()).isEmpty();
+      assertThat(book.players().rows()).isEmpty();
     }
   }
 }

@@ -52,7 +52,7 @@ class KilledWriterTest {
     }
     assertThat(writer.waitFor(30, TimeUnit.SECONDS)).isTrue();
     try (Book book = Book.open(file)) {
-      List<LogEntry> log = book.log(passage);
+      List<LogEntry> log = book.log(passage).rows();
       assertThat(log.size()).isGreaterThanOrEqualTo(kept);
       for (int i = 0; i < log.size(); i++) {
         assertThat(log.get(i).at().getEpochSecond()).isEqualTo(i + 1);

@@ -2,8 +2,9 @@ package app.fret.lefthand;
 
 import app.fret.score.PlayedNote;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.TreeSet;
+import java.util.Map;
 
 /** Finds which of the pins that cannot be met together are to blame. */
 final class PinConflict {
@@ -66,19 +67,19 @@ final class PinConflict {
   }
 
   private String message(List<Pin> blame) {
-    TreeSet<Integer> pinned = new TreeSet<>();
-    blame.forEach(p -> pinned.add(p.note()));
+    Map<String, List<String>> wanted = new LinkedHashMap<>();
+    blame.stream()
+        .sorted(Pin.IN_ORDER)
+        .forEach(
+            pin ->
+                wanted
+                    .computeIfAbsent(words(pin), k -> new ArrayList<>())
+                    .add(pin.words(passage.player().instrument())));
     List<String> parts = new ArrayList<>();
-    for (int note : pinned) {
-      List<String> wanted =
-          blame.stream()
-              .filter(p -> p.note() == note)
-              .map(p -> p.words(passage.player().instrument()))
-              .toList();
-      parts.add(words(note) + " cannot be played with " + String.join(" and ", wanted));
-    }
+    wanted.forEach(
+        (note, pins) -> parts.add(note + " cannot be played with " + String.join(" and ", pins)));
     String said =
-        pinned.size() == 1
+        parts.size() == 1
             ? parts.get(0)
             : String.join(" while ", parts.stream().map(PinConflict::together).toList())
                 + " cannot be played together";
@@ -89,8 +90,10 @@ final class PinConflict {
     return part.replace(" cannot be played with ", " with ");
   }
 
-  private String words(int note) {
-    PlayedNote named = passage.notes().get(note);
-    return named.notes().get(named.notes().size() - 1).written().display();
+  /** The note a pin is about: the top one of a chord stands for all. */
+  private String words(Pin pin) {
+    PlayedNote named = passage.notes().get(pin.note());
+    int head = pin.head().orElse(named.notes().size() - 1);
+    return named.notes().get(head).written().display();
   }
 }

@@ -1,23 +1,32 @@
 package app.fret.study;
 
-import app.fret.lefthand.Pin;
+import app.fret.lefthand.PinAt;
 import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
+import app.fret.score.NoteRef;
 import app.fret.score.Tempo;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
+import java.util.Set;
 
 /**
  * What the player has decided for a passage. Undo is keeping the old choices.
  *
  * @param target the target tempo
  * @param profile what the fingering is to be good for
- * @param pins fingers, strings and positions decided by hand, at most one a note, in note order
+ * @param pins fingers, strings and positions decided by hand, each on a note head, in order
  */
-public record Choices(Tempo target, Profile profile, List<Pin> pins) {
+public record Choices(Tempo target, Profile profile, List<PinAt> pins) {
+  private static final Comparator<PinAt> IN_ORDER =
+      Comparator.comparingInt((PinAt p) -> p.at().bar())
+          .thenComparing(p -> p.at().onsetInBar())
+          .thenComparing(p -> p.at().written())
+          .thenComparingInt(p -> p.at().occurrence());
+
   public Choices {
-    pins = List.copyOf(pins);
+    pins = pins.stream().sorted(IN_ORDER).toList();
   }
 
   /** Nothing decided but the tempo. */
@@ -35,21 +44,24 @@ public record Choices(Tempo target, Profile profile, List<Pin> pins) {
     return new Choices(target, newProfile, pins);
   }
 
-  /** The same choices with a pin, in place of any other on its note. */
-  public Choices withPin(Pin pin) {
-    List<Pin> all = new ArrayList<>(withoutPin(pin.note()).pins);
-    all.add(pin);
-    all.sort(java.util.Comparator.comparingInt(Pin::note));
+  /** The same choices with a pin, in place of any other on its note head. */
+  public Choices withPin(PinAt pin) {
+    return withoutPins(Set.of(pin.at())).withPins(List.of(pin));
+  }
+
+  /**
+   * The same choices with more pins, beside those there are: two that ask different things of one
+   * note are a conflict, which the planner names.
+   */
+  public Choices withPins(List<PinAt> more) {
+    List<PinAt> all = new ArrayList<>(pins);
+    more.stream().filter(p -> !all.contains(p)).forEach(all::add);
     return new Choices(target, profile, all);
   }
 
-  /** The same choices with a note set free. */
-  public Choices withoutPin(int note) {
-    return new Choices(target, profile, pins.stream().filter(p -> p.note() != note).toList());
-  }
-
-  /** The pin on a note, if there is one. */
-  public Optional<Pin> pinOn(int note) {
-    return pins.stream().filter(p -> p.note() == note).findFirst();
+  /** The same choices with these note heads set free. */
+  public Choices withoutPins(Collection<NoteRef> heads) {
+    return new Choices(
+        target, profile, pins.stream().filter(p -> !heads.contains(p.at())).toList());
   }
 }

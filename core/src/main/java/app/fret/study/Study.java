@@ -6,12 +6,14 @@ import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
 import app.fret.instrument.Range;
 import app.fret.lefthand.LeftHandPlan;
-import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.LeftHandPlanner;
+import app.fret.lefthand.Pin;
+import app.fret.lefthand.PinAt;
 import app.fret.lefthand.PinConflictException;
 import app.fret.lefthand.PreparedPassage;
 import app.fret.lefthand.effort.Profiles;
 import app.fret.practice.PracticePlan;
+import app.fret.score.NotePlaces;
 import app.fret.score.Passage;
 import app.fret.score.PlayedNote;
 import app.fret.tuning.TuningPlan;
@@ -27,6 +29,8 @@ import java.util.OptionalDouble;
  * @param player who plays it
  * @param choices what the player decided
  * @param notes the notes of the passage
+ * @param places the places of its note heads, on which decisions hold
+ * @param pins the pins in force, by the numbers of its notes
  * @param prepared the passage as weighed for the left hand, from which other plans can be asked
  * @param leftHand strings, fingers, positions
  * @param tuning what puts it in tune
@@ -38,6 +42,8 @@ public record Study(
     Player player,
     Choices choices,
     List<PlayedNote> notes,
+    NotePlaces places,
+    List<Pin> pins,
     PreparedPassage prepared,
     LeftHandPlan leftHand,
     TuningPlan tuning,
@@ -46,6 +52,7 @@ public record Study(
 
   public Study {
     notes = List.copyOf(notes);
+    pins = List.copyOf(pins);
   }
 
   /** Hears when a step of the work is done; for measuring, since the core has no clock. */
@@ -93,7 +100,10 @@ public record Study(
   private static Study of(
       Passage passage, Player player, Choices choices, PreparedPassage prepared, Steps steps)
       throws PinConflictException {
-    LeftHandPlan leftHand = prepared.plan(choices.pins());
+    List<PlayedNote> notes = PlayedNote.of(passage);
+    NotePlaces places = NotePlaces.of(passage, notes);
+    List<Pin> pins = PinAt.in(places, choices.pins());
+    LeftHandPlan leftHand = prepared.plan(pins);
     TuningPlan tuning = new TuningPlanner().plan(passage, player.instrument(), leftHand);
     steps.finished("leftHand");
     BowPlan bow = new BowPlanner().plan(passage, choices.target());
@@ -101,13 +111,50 @@ public record Study(
     PracticePlan practice = PracticePlan.of(passage, choices.target(), OptionalDouble.empty());
     steps.finished("practice");
     return new Study(
+        passage, player, choices, notes, places, pins, prepared, leftHand, tuning, bow, practice);
+  }
+
+  /** The pins on a note, or on the notes of a chord. */
+  public List<Pin> pinsOn(int note) {
+    return pins.stream().filter(p -> p.note() == note).toList();
+  }
+
+  /** Pins that hold on to a place where this passage has no such note: kept, but not in force. */
+  public List<PinAt> pinsWithoutPlace() {
+    return choices.pins().stream().filter(p -> places.find(p.at()).isEmpty()).toList();
+  }
+
+  /**
+   * Choices with these pins, by the numbers of this passage, in place of all others on their notes
+   * and chords.
+   *
+   * @param from the choices before
+   */
+  public Choices pinned(Choices from, List<Pin> pins) {
+    Choices freed = from;
+    for (Pin pin : pins) {
+      freed = freed.withoutPins(places.of(pin.note()));
+    }
+    return freed.withPins(pins.stream().map(p -> PinAt.of(p, places)).toList());
+  }
+
+  /**
+   * This study with another plan for the left hand, such as one that is compared: what follows from
+   * the fingers is worked out anew.
+   *
+   * @param plan a plan of the same passage and player
+   */
+  public Study taking(LeftHandPlan plan) {
+    return new Study(
         passage,
         player,
         choices,
-        leftHand.notes().stream().map(NotePlan::note).toList(),
+        notes,
+        places,
+        pins,
         prepared,
-        leftHand,
-        tuning,
+        plan,
+        new TuningPlanner().plan(passage, player.instrument(), plan),
         bow,
         practice);
   }
@@ -120,7 +167,7 @@ public record Study(
    */
   public List<LeftHandPlan> differentPlans(int count) {
     try {
-      return prepared.differentPlans(choices.pins(), count);
+      return prepared.differentPlans(pins, count);
     } catch (PinConflictException e) {
       throw new IllegalStateException("pins that were met cannot be met", e);
     }
@@ -142,7 +189,7 @@ public record Study(
       LeftHandPlan printed =
           new LeftHandPlanner(player, Profiles.named(Profiles.AS_PRINTED))
               .plan(passage, choices.target(), List.of());
-      return Optional.of(prepared.weighed(printed, choices.pins()));
+      return Optional.of(prepared.weighed(printed, pins));
     } catch (PinConflictException e) {
       throw new IllegalStateException("pins that were met cannot be met", e);
     }

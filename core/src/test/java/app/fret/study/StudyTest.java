@@ -10,6 +10,7 @@ import app.fret.instrument.Player;
 import app.fret.instrument.Spelling;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.Pin;
+import app.fret.lefthand.PinAt;
 import app.fret.lefthand.PinConflictException;
 import app.fret.score.BeatUnit;
 import app.fret.score.BowDirection;
@@ -17,6 +18,8 @@ import app.fret.score.Event;
 import app.fret.score.Finger;
 import app.fret.score.Key;
 import app.fret.score.Note;
+import app.fret.score.NotePlaces;
+import app.fret.score.NoteRef;
 import app.fret.score.Passage;
 import app.fret.score.Sounding;
 import app.fret.score.SoundingPitch;
@@ -61,7 +64,7 @@ class StudyTest {
   void newChoicesGiveTheStudyTheyWouldGiveFromTheStart()
       throws OutOfRangeException, PinConflictException {
     Study first = study("B4/4 C5/4 D5/4 E5/4 | F5/1");
-    Choices pinned = choices.withPin(Pin.finger(3, Finger.OPEN));
+    Choices pinned = choices.withPin(at(first, Pin.finger(3, Finger.OPEN)));
     Study quick = first.with(pinned);
     Study anew = Study.of(first.passage(), player, pinned);
     assertThat(quick.leftHand()).isEqualTo(anew.leftHand());
@@ -97,17 +100,71 @@ class StudyTest {
     assertThat(study("B4/4 C5/4 D5/4 E5/4").asPrinted()).isEmpty();
   }
 
+  private static PinAt at(Study study, Pin pin) {
+    return PinAt.of(pin, study.places());
+  }
+
   @Test
-  void aNoteHasOnePinAtATime() {
+  void aNoteHeadHasOnePinAtATime() throws OutOfRangeException, PinConflictException {
+    Study study = study("B4/4 C5/4 D5/4 E5/4");
     Choices pinned =
         choices
-            .withPin(Pin.finger(3, Finger.FIRST))
-            .withPin(Pin.finger(1, Finger.SECOND))
-            .withPin(Pin.finger(3, Finger.THIRD));
-    assertThat(pinned.pins()).extracting(Pin::note).containsExactly(1, 3);
-    assertThat(pinned.pinOn(3).orElseThrow().finger()).contains(Finger.THIRD);
-    assertThat(pinned.withoutPin(1).pins()).hasSize(1);
+            .withPin(at(study, Pin.finger(3, Finger.FIRST)))
+            .withPin(at(study, Pin.finger(1, Finger.SECOND)))
+            .withPin(at(study, Pin.finger(3, Finger.THIRD)));
+    assertThat(pinned.pins())
+        .extracting(p -> p.at().toString())
+        .containsExactly("0@1/4 C5", "0@3/4 E5");
+    assertThat(pinned.pins().get(1).finger()).contains(Finger.THIRD);
+    assertThat(pinned.withoutPins(study.places().of(1)).pins()).hasSize(1);
     assertThat(choices.pins()).as("old choices stay for undo").isEmpty();
+  }
+
+  @Test
+  void aPinWithoutItsNoteIsKeptAndNotPutElsewhere()
+      throws OutOfRangeException, PinConflictException {
+    Study longer = study("B4/4 C5/4 D5/4 E5/4");
+    PinAt onC = at(longer, Pin.of(1, 2, Finger.FOURTH));
+    Study changed = Study.of(Music.passage("B4/4 A4/4 C5/4 E5/4"), player, choices.withPin(onC));
+    assertThat(changed.pins()).isEmpty();
+    assertThat(changed.pinsWithoutPlace()).containsExactly(onC);
+    assertThat(changed.choices().pins()).containsExactly(onC);
+  }
+
+  @Test
+  void eachNoteOfAChordHasAPinOfItsOwn() throws OutOfRangeException, PinConflictException {
+    Study free = study("G4+E5/1");
+    List<Pin> pins = Pin.taking(0, free.leftHand().notes().get(0).placement());
+    assertThat(pins).hasSize(2);
+    Choices both = free.pinned(choices, pins);
+    assertThat(both.pins()).hasSize(2);
+    Study taken = free.with(both);
+    assertThat(taken.pinsOn(0)).isEqualTo(pins);
+    assertThat(taken.leftHand().notes().get(0).placement())
+        .isEqualTo(free.leftHand().notes().get(0).placement());
+  }
+
+  @Test
+  void twoPinsAgainstEachOtherOnOneNoteAreAConflict() throws Exception {
+    Study study = study("B4/4 C5/4");
+    List<PinAt> against =
+        List.of(at(study, Pin.of(1, 2, Finger.SECOND)), at(study, Pin.of(1, 3, Finger.FOURTH)));
+    assertThatThrownBy(() -> study.with(choices.withPins(against)))
+        .isInstanceOf(PinConflictException.class)
+        .hasMessageContaining(
+            "C5 cannot be played with finger 2 on string II and finger 4 on string III");
+  }
+
+  /** Grace notes share their time with the note they lead to, and may share its pitch. */
+  @Test
+  void graceNotesHaveAPlaceOfTheirOwn() throws OutOfRangeException, PinConflictException {
+    Study study = study("gC5/8 gC5/8 C5/1");
+    assertThat(study.notes()).hasSize(3);
+    for (int note = 0; note < 3; note++) {
+      NoteRef place = study.places().top(note);
+      assertThat(NoteRef.parse(place.toString())).isEqualTo(place);
+      assertThat(study.places().find(place)).contains(new NotePlaces.Head(note, 0));
+    }
   }
 
   @Test

@@ -27,12 +27,13 @@ class PlanOutputTest {
 
   @BeforeEach
   void plan() throws OutOfRangeException, PinConflictException, IOException {
-    Choices choices = Choices.at(new Tempo(BeatUnit.HALF, 66)).withPin(Pin.of(5, 1, Finger.FOURTH));
-    study =
+    Choices choices = Choices.at(new Tempo(BeatUnit.HALF, 66));
+    Study free =
         Study.of(
             Music.passage("A4/4 (B4/4 C5/8 D5/8) D4+B4/4 | E6/2~ E6/4 r/4 | A3+B3/1"),
             Player.of("", Instruments.named("violin")),
             choices);
+    study = free.with(free.pinned(choices, List.of(Pin.of(5, 1, Finger.FOURTH))));
     json =
         new ObjectMapper()
             .readTree(

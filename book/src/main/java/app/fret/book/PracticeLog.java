@@ -1,0 +1,48 @@
+package app.fret.book;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.util.OptionalDouble;
+import org.jdbi.v3.core.Handle;
+
+/** The passes that were played. */
+final class PracticeLog {
+  private static final RowReader<LogEntry> ROWS = new RowReader<>("pass", PracticeLog::entry);
+
+  private final Handle handle;
+
+  PracticeLog(Handle handle) {
+    this.handle = handle;
+  }
+
+  private static LogEntry entry(ResultSet row) throws SQLException {
+    double seconds = row.getDouble("seconds");
+    OptionalDouble known = row.wasNull() ? OptionalDouble.empty() : OptionalDouble.of(seconds);
+    return new LogEntry(
+        row.getLong("passage_id"),
+        Instant.parse(row.getString("logged_at")),
+        Beats.tempo(row.getString("beat"), row.getDouble("per_minute")),
+        known,
+        row.getBoolean("clean"));
+  }
+
+  void add(LogEntry entry) {
+    handle
+        .createUpdate(
+            "INSERT INTO log_entry (passage_id, logged_at, beat, per_minute, seconds, clean)"
+                + " VALUES (:passage, :at, :beat, :perMinute, :seconds, :clean)")
+        .bind("passage", entry.passageId())
+        .bind("at", entry.at().toString())
+        .bind("beat", Beats.column(entry.tempo().beat()))
+        .bind("perMinute", entry.tempo().perMinute())
+        .bind("seconds", entry.seconds().isPresent() ? entry.seconds().getAsDouble() : null)
+        .bind("clean", entry.clean())
+        .execute();
+  }
+
+  /** All passes of a passage, oldest first. */
+  Found<LogEntry> of(long passageId) {
+    return ROWS.read(handle, "SELECT * FROM log_entry WHERE passage_id = ? ORDER BY id", passageId);
+  }
+}

@@ -16,8 +16,8 @@ import java.util.OptionalInt;
 /**
  * Decisions as rows of text: an item of an area, and its value.
  *
- * <p>A pin stands under the place of its note, as {@code string=2 finger=3 base=5 any}; the profile
- * under its own name.
+ * <p>A pin stands under the place of its note, as {@code string=2 finger=3 harmonic=no base=5 any};
+ * the profile under its own name.
  */
 final class DecisionRows {
   /** The area of strings, fingers and positions. */
@@ -50,6 +50,7 @@ final class DecisionRows {
     List<String> parts = new ArrayList<>();
     pin.string().ifPresent(s -> parts.add("string=" + s));
     pin.finger().ifPresent(f -> parts.add("finger=" + f.sign()));
+    pin.harmonic().ifPresent(h -> parts.add("harmonic=" + (h ? "yes" : "no")));
     pin.base().ifPresent(b -> parts.add("base=" + b));
     if (pin.anyOfChord()) {
       parts.add("any");
@@ -74,6 +75,7 @@ final class DecisionRows {
   private static PinAt pin(NoteRef at, String value) {
     OptionalInt string = OptionalInt.empty();
     Optional<Finger> finger = Optional.empty();
+    Optional<Boolean> harmonic = Optional.empty();
     OptionalInt base = OptionalInt.empty();
     boolean any = false;
     for (String part : value.split(" ")) {
@@ -81,11 +83,19 @@ final class DecisionRows {
       switch (part.substring(0, part.length() - figure.length())) {
         case "string=" -> string = OptionalInt.of(Integer.parseInt(figure));
         case "finger=" -> finger = Optional.of(Finger.ofSign(figure));
+        case "harmonic=" -> harmonic = Optional.of(isYes(figure));
         case "base=" -> base = OptionalInt.of(Integer.parseInt(figure));
         default -> any = isAny(part);
       }
     }
-    return new PinAt(at, any, string, finger, base);
+    return new PinAt(at, any, string, finger, harmonic, base);
+  }
+
+  private static boolean isYes(String figure) {
+    if (!figure.matches("yes|no")) {
+      throw new IllegalArgumentException("'" + figure + "' is neither yes nor no");
+    }
+    return figure.equals("yes");
   }
 
   private static boolean isAny(String part) {

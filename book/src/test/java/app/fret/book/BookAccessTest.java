@@ -149,7 +149,8 @@ class BookAccessTest {
       statement.execute("BEGIN IMMEDIATE");
       assertThatThrownBy(() -> book.addPlayer("B", PlayerSetup.usual("viola")))
           .isInstanceOf(BookFaultException.class)
-          .hasMessage("This was not kept: test.fretbook is locked by another program; close it there and try again.");
+          .hasMessage(
+              "This was not kept: test.fretbook is locked by another program; close it there and try again.");
       statement.execute("ROLLBACK");
       assertThat(book.addPlayer("B", PlayerSetup.usual("viola")).id()).isEqualTo(2);
     }
@@ -166,7 +167,8 @@ class BookAccessTest {
                 }
               })
           .isInstanceOf(BookFaultException.class)
-          .hasMessage("This was not kept: the disk is full, and test.fretbook stays as it was; make room"
+          .hasMessage(
+              "This was not kept: the disk is full, and test.fretbook stays as it was; make room"
                   + " and try again.");
       int kept = book.players().rows().size();
       book.limitPages(1_000_000);

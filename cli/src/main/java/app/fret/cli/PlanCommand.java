@@ -2,8 +2,6 @@ package app.fret.cli;
 
 import app.fret.files.ScorePlace;
 import app.fret.files.ScoreRejectedException;
-import app.fret.files.musicxml.MusicXmlReader;
-import app.fret.files.musicxml.MusicXmlWriter;
 import app.fret.files.musicxml.ReadPassage;
 import app.fret.files.musicxml.ScoreFile;
 import app.fret.files.plan.PlanJson;
@@ -12,21 +10,20 @@ import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.Pin;
+import app.fret.lefthand.PinAt;
 import app.fret.lefthand.PinConflictException;
 import app.fret.lefthand.effort.Profiles;
 import app.fret.score.BeatUnit;
 import app.fret.score.Excerpt;
 import app.fret.score.Metre;
+import app.fret.score.NotePlaces;
 import app.fret.score.Passage;
 import app.fret.score.PlayedNote;
 import app.fret.score.Tempo;
 import app.fret.study.Choices;
-import app.fret.study.MarkedPassage;
 import app.fret.study.Study;
 import java.io.IOException;
-import java.io.OutputStream;
 import java.io.PrintWriter;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -44,6 +41,7 @@ import picocli.CommandLine.Parameters;
     name = "plan",
     description = "Plans fingers, bow and practice for a passage.",
     mixinStandardHelpOptions = true,
+    versionProvider = Version.class,
     sortOptions = false)
 final class PlanCommand implements Callable<Integer> {
   private static final int MOST_ALTERNATIVES = 3;
@@ -51,8 +49,11 @@ final class PlanCommand implements Callable<Integer> {
 
   @CommandLine.Spec private CommandLine.Model.CommandSpec spec;
 
-  @Parameters(index = "0", paramLabel = "FILE", description = "A .musicxml, .xml or .mxl file.")
-  private Path file;
+  @Parameters(
+      index = "0",
+      paramLabel = "FILE",
+      description = "A .musicxml, .xml or .mxl file; - for standard input.")
+  private String file;
 
   @Option(names = "--instrument", required = true, description = "violin, viola, cello or bass.")
   private String instrumentName;
@@ -96,8 +97,13 @@ final class PlanCommand implements Callable<Integer> {
   @ArgGroup(exclusive = true)
   private Format format = new Format();
 
-  @Option(names = "--out", description = "Also writes the marked part to this MusicXML file.")
+  @Option(
+      names = "--out",
+      description = "Also writes the marked part to this .musicxml, .xml, .mxl or .pdf file.")
   private Optional<Path> out;
+
+  @Option(names = "--overwrite", description = "Lets --out replace a file that is there already.")
+  private boolean overwrite;
 
   /** How the plan is printed. */
   private static final class Format {
@@ -117,11 +123,20 @@ final class PlanCommand implements Callable<Integer> {
     if (alternatives < 0 || alternatives > MOST_ALTERNATIVES) {
       throw new IllegalArgumentException("--alternatives " + alternatives + "; give 0 to 3");
     }
-    ScoreFile score = new MusicXmlReader().open(file);
+    ScoreInput input = new ScoreInput(file);
+    Optional<MarkedOutput> output = out.map(o -> new MarkedOutput(o, overwrite));
+    if (output.isPresent()) {
+      output.get().require(input);
+    }
+    ScoreFile score = input.open();
     int partIndex = part.isPresent() ? score.partOf(part.get()) : score.likelyPart(instrumentName);
     ReadPassage read = score.read(partIndex);
     Passage passage = cut(read.passage());
     List<String> skipped = new ArrayList<>(read.left());
+    if (!playerOptions.tunes()) {
+      player = player.tunedFor(read.tuning());
+    }
+    read.tuning().remark(playerOptions.tunes()).ifPresent(skipped::add);
     Choices choices = choices(passage, read, skipped, player);
     timing.put("read", msSince(started));
 
@@ -133,8 +148,8 @@ final class PlanCommand implements Callable<Integer> {
     } catch (PinConflictException e) {
       throw new ScoreRejectedException(place(passage, e.note()), e.getMessage());
     }
-    if (out.isPresent()) {
-      writeMarked(study, out.get());
+    if (output.isPresent()) {
+      output.get().write(study);
     }
     PrintWriter writer = spec.commandLine().getOut();
     List<LeftHandPlan> others = study.differentPlans(alternatives);
@@ -147,7 +162,7 @@ final class PlanCommand implements Callable<Integer> {
   }
 
   private ScorePlace place(Passage passage) {
-    return ScorePlace.file(String.valueOf(file.getFileName())).inPart(passage.partName());
+    return ScorePlace.file(new ScoreInput(file).name()).inPart(passage.partName());
   }
 
   private ScorePlace place(Passage passage, int note) {
@@ -187,10 +202,9 @@ final class PlanCommand implements Callable<Integer> {
     Choices choices =
         Choices.at(targetTempo(passage, read, skipped)).withProfile(Profiles.named(profileName));
     List<PlayedNote> notes = PlayedNote.of(passage);
-    for (PinOption option : pins) {
-      choices = choices.withPin(pin(option, passage, notes, player));
-    }
-    return choices;
+    NotePlaces places = NotePlaces.of(passage, notes);
+    return choices.withPins(
+        pins.stream().map(p -> PinAt.of(pin(p, passage, notes, player), places)).toList());
   }
 
   private Pin pin(PinOption option, Passage passage, List<PlayedNote> notes, Player player) {
@@ -220,14 +234,6 @@ final class PlanCommand implements Callable<Integer> {
     }
     Tempo tempo = printed.orElse(ASSUMED_TEMPO);
     return unit.map(tempo::in).orElse(tempo);
-  }
-
-  private static void writeMarked(Study study, Path path) throws IOException {
-    try (OutputStream stream = Files.newOutputStream(path)) {
-      new MusicXmlWriter().write(MarkedPassage.of(study), stream);
-    } catch (IOException e) {
-      throw new IOException(path.getFileName() + " cannot be written; is its folder there?", e);
-    }
   }
 
   private static double msSince(long startedNanos) {

@@ -45,6 +45,11 @@ final class PlayerOptions {
   @Option(names = "--slide", description = "When a shift begins: early (the default) or late.")
   private Optional<String> slide;
 
+  /** Whether the open strings are named here. */
+  boolean tunes() {
+    return tuning.isPresent();
+  }
+
   /** The player these options describe, on an instrument of this name. */
   Player player(String instrumentName) {
     Instrument instrument = instrument(instrumentName.toLowerCase(Locale.ROOT));

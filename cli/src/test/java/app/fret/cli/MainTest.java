@@ -9,10 +9,13 @@ import app.fret.score.Passage;
 import app.fret.testing.Music;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.PrintWriter;
 import java.io.StringWriter;
+import java.io.Writer;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -137,7 +140,13 @@ class MainTest {
         "--hand huge; 'huge' is no hand",
         "--profile loud; no profile 'loud'",
         "--part Horn; it has no part 'Horn'",
-        "--fingers 3; Unknown option"
+        "--fingers 3; Unknown option",
+        "--hand 9999; a span of 9999.0 mm; give one from 37 to 124 mm",
+        "--hand NaN; a span of NaN mm",
+        "--string-length 1e9; a string length of 1.0E9 mm; give one from 148 to 492 mm",
+        "--pin 1:1=II:3 --pin 1:1=III:4; D5 cannot be played with finger 3 on string II and"
+            + " finger 4 on string III",
+        "--out plan.docx; Fret writes .musicxml, .xml, .mxl and .pdf"
       })
   void faultsAreOneLineAndExitTwo(String options, String reason) {
     Run run = plan(options.split(" "));
@@ -145,6 +154,130 @@ class MainTest {
     assertThat(run.out()).isEmpty();
     assertThat(run.err()).startsWith("fret: ").contains(reason.strip());
     assertThat(run.err().strip().lines()).hasSize(1);
+    assertThat(run.err()).doesNotContain("app.fret", "java.");
+  }
+
+  @Test
+  void theInputIsNeverReplacedUnderAnyName() throws IOException {
+    byte[] before = Files.readAllBytes(score);
+    Path link = Files.createSymbolicLink(folder.resolve("link.musicxml"), score);
+    for (Path out : List.of(score, link)) {
+      Run run = plan("--out", out.toString(), "--overwrite");
+      assertThat(run.exit()).isEqualTo(2);
+      assertThat(run.err()).contains("is the input itself, which is never replaced");
+    }
+    assertThat(Files.readAllBytes(score)).isEqualTo(before);
+  }
+
+  @Test
+  void anotherFileIsReplacedOnlyWhenAsked() throws IOException {
+    Path other = folder.resolve("other.musicxml");
+    Files.writeString(other, "somebody's work");
+    Run refused = plan("--out", other.toString());
+    assertThat(refused.exit()).isEqualTo(2);
+    assertThat(refused.out()).isEmpty();
+    assertThat(refused.err()).contains("other.musicxml is there already", "--overwrite");
+    assertThat(other).hasContent("somebody's work");
+    assertThat(plan("--out", other.toString(), "--overwrite").exit()).isZero();
+    assertThat(Files.readString(other)).contains("<fingering>");
+  }
+
+  @Test
+  void theEndingSaysTheForm() throws IOException, ScoreRejectedException {
+    Path zipped = folder.resolve("marked.mxl");
+    Path pdf = folder.resolve("marked.pdf");
+    assertThat(plan("--out=" + zipped).exit()).isZero();
+    assertThat(plan("--out", pdf.toString()).exit()).isZero();
+    assertThat(Files.readAllBytes(zipped)).startsWith('P', 'K');
+    assertThat(new MusicXmlReader().open(zipped).read(0).passage().bars()).hasSize(4);
+    assertThat(Files.readAllBytes(pdf)).startsWith('%', 'P', 'D', 'F');
+  }
+
+  @Test
+  void standardInputIsReadUnderItsName() throws IOException {
+    InputStream before = System.in;
+    try {
+      System.setIn(new ByteArrayInputStream(Files.readAllBytes(score)));
+      assertThat(run("plan", "-", "--instrument", "violin").exit()).isZero();
+      System.setIn(new ByteArrayInputStream(new byte[] {'x'}));
+      assertThat(run("plan", "-", "--instrument", "violin").err())
+          .startsWith("fret: standard input: it is not well-formed XML");
+    } finally {
+      System.setIn(before);
+    }
+  }
+
+  @Test
+  void anAnswerThatCannotBeWrittenIsAFault() {
+    Writer full =
+        new Writer() {
+          @Override
+          public void write(char[] text, int from, int length) throws IOException {
+            throw new IOException("No space left on device");
+          }
+
+          @Override
+          public void flush() {}
+
+          @Override
+          public void close() {}
+        };
+    StringWriter err = new StringWriter();
+    int exit =
+        Main.run(
+            new PrintWriter(full),
+            new PrintWriter(err),
+            "plan",
+            score.toString(),
+            "--instrument",
+            "violin");
+    assertThat(exit).isEqualTo(2);
+    assertThat(err.toString())
+        .isEqualToNormalizingNewlines(
+            "fret: the answer could not be written: standard output is full or was closed\n");
+  }
+
+  @Test
+  void eachNoteOfAChordCanBePinned() throws IOException {
+    try (OutputStream out = Files.newOutputStream(score)) {
+      new MusicXmlWriter().write(Music.passage("G4+E5/1"), out);
+    }
+    JsonNode stops =
+        json(plan("--pin", "1:1=III:3", "--pin", "1:1=II:4")).at("/leftHand/notes/0/stops");
+    assertThat(stops.at("/0/finger").asText()).isEqualTo("3");
+    assertThat(stops.at("/1/finger").asText()).isEqualTo("4");
+  }
+
+  @Test
+  void foldersAndEmptyNamesGetPlainWords() {
+    assertThat(run("plan", folder.toString(), "--instrument", "violin").err())
+        .contains("it is a folder; name a score in it");
+    assertThat(run("plan", "", "--instrument", "violin").err())
+        .contains("the name of the file is empty");
+  }
+
+  @Test
+  void theVersionIsSaidWithAndWithoutACommand() {
+    assertThat(run("--version").out()).startsWith("Fret ");
+    assertThat(run("plan", "--version").out()).startsWith("Fret ");
+  }
+
+  @Test
+  void aPartThatTunesItsStringsIsPlannedSo() throws IOException {
+    try (OutputStream out = Files.newOutputStream(score)) {
+      new MusicXmlWriter().write(Music.passage("A3/1"), out);
+    }
+    String sign =
+        "<direction><direction-type><scordatura><accord string=\"4\"><tuning-step>A"
+            + "</tuning-step><tuning-octave>3</tuning-octave></accord></scordatura>"
+            + "</direction-type></direction><note>";
+    Files.writeString(score, Files.readString(score).replaceFirst("<note>", sign));
+    JsonNode tuned = json(plan());
+    assertThat(tuned.at("/leftHand/notes/0/stops/0/finger").asText()).isEqualTo("0");
+    assertThat(tuned.at("/passage/skipped").toString())
+        .contains("the part tunes string IV to A3, and is planned so");
+    JsonNode own = json(plan("--tuning", "E5,A4,D4,G3"));
+    assertThat(own.at("/leftHand/notes/0/stops/0/finger").asText()).isNotEqualTo("0");
   }
 
   @Test

@@ -1,5 +1,7 @@
 package app.fret.instrument;
 
+import java.util.Locale;
+
 /**
  * A player's left hand, measured in millimetres from first to fourth finger.
  *
@@ -19,6 +21,11 @@ public record Hand(double comfortableMm, double greatestMm) {
       this.factor = factor;
     }
   }
+
+  /** Narrowest and widest span that is taken for a hand's, against the standard frame (CP). */
+  private static final double NARROWEST = 0.5;
+
+  private static final double WIDEST = 1.7;
 
   public Hand {
     if (!(comfortableMm > 0 && greatestMm >= comfortableMm)) {
@@ -45,8 +52,23 @@ public record Hand(double comfortableMm, double greatestMm) {
     return greatestMm / (size.standardFrameMm() * size.greatestFactor());
   }
 
-  /** A hand measured with a ruler, in mm from first to fourth finger at ease. */
+  /**
+   * A hand measured with a ruler, in mm from first to fourth finger at ease.
+   *
+   * @throws IllegalArgumentException for a span that no hand has
+   */
   public static Hand ofSpanMm(double comfortableMm, Instrument.HandSize size) {
+    double least = NARROWEST * size.standardFrameMm();
+    double most = WIDEST * size.standardFrameMm();
+    if (!(comfortableMm >= least && comfortableMm <= most)) {
+      throw new IllegalArgumentException(
+          String.format(
+              Locale.ROOT,
+              "a span of %s mm; give one from %.0f to %.0f mm, from first to fourth finger at ease",
+              comfortableMm,
+              Math.ceil(least),
+              Math.floor(most)));
+    }
     return new Hand(comfortableMm, comfortableMm * size.greatestFactor());
   }
 }

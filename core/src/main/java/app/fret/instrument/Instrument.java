@@ -5,6 +5,7 @@ import app.fret.score.SoundingPitch;
 import app.fret.score.Transposition;
 import app.fret.score.WrittenPitch;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -50,6 +51,11 @@ public record Instrument(
   public static final double HIGHEST_A4_HZ = 446;
 
   private static final int SEMITONES_PER_OCTAVE = 12;
+
+  /** From the smallest instruments for children to the longest built, against the usual (CP). */
+  private static final double SHORTEST = 0.45;
+
+  private static final double LONGEST = 1.5;
 
   /**
    * Figures from which a player's span follows.
@@ -172,8 +178,24 @@ public record Instrument(
         : positionName(base + frame.anchor());
   }
 
-  /** The same instrument with another string length in mm. */
+  /**
+   * The same instrument with another string length in mm.
+   *
+   * @throws IllegalArgumentException for a length that no such instrument has
+   */
   public Instrument withStringLengthMm(double lengthMm) {
+    double least = SHORTEST * stringLengthMm;
+    double most = LONGEST * stringLengthMm;
+    if (!(lengthMm >= least && lengthMm <= most)) {
+      throw new IllegalArgumentException(
+          String.format(
+              Locale.ROOT,
+              "a string length of %s mm; give one from %.0f to %.0f mm for the %s",
+              lengthMm,
+              Math.ceil(least),
+              Math.floor(most),
+              name));
+    }
     return with(strings, writtenAboveSounding, lengthMm, frames, a4Hz);
   }
 

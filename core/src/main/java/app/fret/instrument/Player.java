@@ -34,4 +34,9 @@ public record Player(String name, Instrument instrument, Hand hand, Habits habit
     }
     return habits.crawl().get() ? OptionalInt.of(custom.orElse(1)) : OptionalInt.empty();
   }
+
+  /** The same player with the strings tuned as a part asks. */
+  public Player tunedFor(StatedTuning stated) {
+    return new Player(name, stated.on(instrument), hand, habits);
+  }
 }

@@ -18,11 +18,18 @@ import java.util.OptionalInt;
  * @param head which note of a chord, the lowest 0; empty when any of them may be taken so
  * @param string string wanted, 1 the highest
  * @param finger finger wanted
+ * @param harmonic whether the note is to be touched as a natural harmonic or pressed down; empty
+ *     for either
  * @param base position wanted: where the hand stands, in semitones of a first finger at rest above
  *     the open string
  */
 public record Pin(
-    int note, OptionalInt head, OptionalInt string, Optional<Finger> finger, OptionalInt base) {
+    int note,
+    OptionalInt head,
+    OptionalInt string,
+    Optional<Finger> finger,
+    Optional<Boolean> harmonic,
+    OptionalInt base) {
   /** By note, then from the lowest note of a chord up. */
   static final Comparator<Pin> IN_ORDER =
       Comparator.comparingInt(Pin::note).thenComparingInt(p -> p.head().orElse(-1));
@@ -35,7 +42,7 @@ public record Pin(
 
   /** A pin on any note of a chord, or on a single one. */
   public Pin(int note, OptionalInt string, Optional<Finger> finger, OptionalInt base) {
-    this(note, OptionalInt.empty(), string, finger, base);
+    this(note, OptionalInt.empty(), string, finger, Optional.empty(), base);
   }
 
   /**
@@ -54,6 +61,7 @@ public record Pin(
               stops.size() == 1 ? OptionalInt.empty() : OptionalInt.of(head),
               OptionalInt.of(stops.get(head).string()),
               Optional.of(stops.get(head).finger()),
+              Optional.of(stops.get(head).isHarmonic()),
               base));
     }
     return pins;
@@ -76,12 +84,19 @@ public record Pin(
 
   /** The same pin with a finger; the hand may stand wherever that finger wants it. */
   public Pin withFinger(Finger newFinger) {
-    return new Pin(note, head, string, Optional.of(newFinger), OptionalInt.empty());
+    return new Pin(
+        note, head, string, Optional.of(newFinger), Optional.empty(), OptionalInt.empty());
   }
 
   /** The same pin with a string; the hand may stand wherever that string wants it. */
   public Pin withString(int newString) {
-    return new Pin(note, head, OptionalInt.of(newString), finger, OptionalInt.empty());
+    return new Pin(
+        note, head, OptionalInt.of(newString), finger, Optional.empty(), OptionalInt.empty());
+  }
+
+  /** The same pin wherever the hand stands; it must pin a string or finger. */
+  public Pin withoutBase() {
+    return new Pin(note, head, string, finger, harmonic, OptionalInt.empty());
   }
 
   /** Whether the placement keeps to it. */
@@ -96,13 +111,15 @@ public record Pin(
 
   private boolean allows(Stop stop) {
     return (string.isEmpty() || string.getAsInt() == stop.string())
-        && (finger.isEmpty() || finger.get() == stop.finger());
+        && (finger.isEmpty() || finger.get() == stop.finger())
+        && (harmonic.isEmpty() || harmonic.get() == stop.isHarmonic());
   }
 
   /** The pin in words, such as {@code finger 3 on string II}. */
   public String words(Instrument instrument) {
     List<String> parts = new ArrayList<>();
     finger.ifPresent(f -> parts.add(f == Finger.OPEN ? "open string" : "finger " + f.sign()));
+    harmonic.filter(h -> h).ifPresent(h -> parts.add("a harmonic"));
     string.ifPresent(s -> parts.add("string " + Instrument.numeral(s)));
     base.ifPresent(b -> parts.add("position " + instrument.positionName(b)));
     return String.join(" on ", parts);

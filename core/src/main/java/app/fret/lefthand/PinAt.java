@@ -15,10 +15,16 @@ import java.util.OptionalInt;
  * @param anyOfChord whether it is enough that some note of the chord is taken so
  * @param string string wanted, 1 the highest
  * @param finger finger wanted
+ * @param harmonic whether it is touched as a natural harmonic, see {@link Pin#harmonic()}
  * @param base position wanted, see {@link Pin#base()}
  */
 public record PinAt(
-    NoteRef at, boolean anyOfChord, OptionalInt string, Optional<Finger> finger, OptionalInt base) {
+    NoteRef at,
+    boolean anyOfChord,
+    OptionalInt string,
+    Optional<Finger> finger,
+    Optional<Boolean> harmonic,
+    OptionalInt base) {
   public PinAt {
     if (string.isEmpty() && finger.isEmpty() && base.isEmpty()) {
       throw new IllegalArgumentException("a pin on " + at + " that pins nothing");
@@ -30,7 +36,7 @@ public record PinAt(
     List<NoteRef> heads = places.of(pin.note());
     NoteRef at = pin.head().isPresent() ? heads.get(pin.head().getAsInt()) : places.top(pin.note());
     boolean any = pin.head().isEmpty() && heads.size() > 1;
-    return new PinAt(at, any, pin.string(), pin.finger(), pin.base());
+    return new PinAt(at, any, pin.string(), pin.finger(), pin.harmonic(), pin.base());
   }
 
   /** The pins of a list in a passage, in order of its notes; those without a place are left out. */
@@ -50,6 +56,6 @@ public record PinAt(
 
   private Pin pin(NotePlaces.Head found, boolean alone) {
     OptionalInt head = anyOfChord || alone ? OptionalInt.empty() : OptionalInt.of(found.head());
-    return new Pin(found.note(), head, string, finger, base);
+    return new Pin(found.note(), head, string, finger, harmonic, base);
   }
 }

@@ -61,4 +61,14 @@ public final class NotePlaces {
   public Optional<Head> find(NoteRef place) {
     return Optional.ofNullable(heads.get(place));
   }
+
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof NotePlaces that && places.equals(that.places);
+  }
+
+  @Override
+  public int hashCode() {
+    return places.hashCode();
+  }
 }

@@ -173,16 +173,19 @@ public record Study(
     }
   }
 
+  /** Whether the part prints a finger or a string anywhere. */
+  public boolean printsFingers() {
+    return notes.stream()
+        .flatMap(n -> n.notes().stream())
+        .anyMatch(n -> n.finger().isPresent() || n.string().isPresent());
+  }
+
   /**
    * The plan that keeps the part's own fingers, completed where it is silent and weighed by the
    * profile in force; empty when the part prints none.
    */
   public Optional<LeftHandPlan> asPrinted() {
-    boolean prints =
-        notes.stream()
-            .flatMap(n -> n.notes().stream())
-            .anyMatch(n -> n.finger().isPresent() || n.string().isPresent());
-    if (!prints) {
+    if (!printsFingers()) {
       return Optional.empty();
     }
     try {

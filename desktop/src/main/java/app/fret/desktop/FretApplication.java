@@ -1,21 +1,26 @@
 package app.fret.desktop;
 
+import app.fret.book.Backups;
 import app.fret.book.Book;
 import app.fret.book.BookException;
 import app.fret.desktop.model.Desk;
+import app.fret.desktop.model.Notice;
+import app.fret.desktop.model.Workers;
 import app.fret.desktop.music.Fonts;
 import app.fret.desktop.view.FretWindow;
+import app.fret.desktop.view.RefusedPane;
 import atlantafx.base.theme.PrimerLight;
 import java.io.IOException;
+import java.nio.file.Path;
 import java.time.Clock;
+import java.time.LocalDateTime;
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import javafx.application.Application;
 import javafx.application.Platform;
+import javafx.scene.Parent;
 import javafx.scene.Scene;
-import javafx.scene.control.Alert;
 import javafx.stage.Stage;
 
 /** The JavaFX application: opens the book, shows the window, closes the book. */
@@ -25,17 +30,13 @@ public final class FretApplication extends Application {
   private static final double LEAST_WIDTH = 1100;
   private static final double LEAST_HEIGHT = 700;
 
-  private final ExecutorService background =
-      Executors.newSingleThreadExecutor(
-          task -> {
-            Thread thread = new Thread(task, "fret-work");
-            thread.setDaemon(true);
-            return thread;
-          });
   private static final Clock CLOCK = Clock.systemDefaultZone();
   private static Optional<OpenBook> opening = Optional.empty();
 
-  private Book book;
+  private LaunchOptions options;
+  private MistakeFile mistakes;
+  private Stage stage;
+  private Optional<Desk> desk = Optional.empty();
 
   /** Opens the book ahead of the toolkit; the application takes it up when it starts. */
   static void openAhead(LaunchOptions options) {
@@ -43,37 +44,96 @@ public final class FretApplication extends Application {
   }
 
   @Override
-  public void start(Stage stage) throws IOException {
-    LaunchOptions options = LaunchOptions.of(getParameters().getRaw());
-    try {
-      book = opening.orElseGet(() -> OpenBook.start(options, CLOCK)).book();
-    } catch (BookException e) {
-      new Alert(Alert.AlertType.ERROR, e.getMessage()).showAndWait();
-      Platform.exit();
-      return;
-    }
-    Desk desk = new Desk(book, CLOCK, background, Platform::runLater);
-    FretWindow window = new FretWindow(desk);
-    window.setFolderOpener(
-        file ->
-            getHostServices().showDocument(file.toAbsolutePath().getParent().toUri().toString()));
-    stage.setScene(scene(window));
+  public void start(Stage primary) {
+    stage = primary;
+    options = LaunchOptions.of(getParameters().getRaw());
+    mistakes = new MistakeFile(bookFile().toAbsolutePath().getParent(), CLOCK);
+    Thread.setDefaultUncaughtExceptionHandler((thread, mistake) -> lastResort(mistake));
     stage.setWidth(options.small() ? LEAST_WIDTH : WIDTH);
     stage.setHeight(options.small() ? LEAST_HEIGHT : HEIGHT);
     stage.setTitle("Fret");
     stage.setMinWidth(LEAST_WIDTH);
     stage.setMinHeight(LEAST_HEIGHT);
-    stage.show();
-    desk.programme().stream().findFirst().ifPresent(desk::open);
+    Optional<FretWindow> window = show(opening.orElseGet(() -> OpenBook.start(options, CLOCK)));
+    window.ifPresent(this::doWhatWasAsked);
+  }
+
+  /** The demo's book is made anew each time; its mistakes go where it lies. */
+  private Path bookFile() {
+    return options.demo()
+        ? Path.of(System.getProperty("java.io.tmpdir"), "demo.fretbook")
+        : OpenBook.file(options);
+  }
+
+  /** Shows the book, or why it cannot be shown. */
+  private Optional<FretWindow> show(OpenBook book) {
+    try {
+      FretWindow window = window(book.book());
+      stage.setScene(scene(window));
+      stage.show();
+      return Optional.of(window);
+    } catch (BookException | IOException e) {
+      refuse(e.getMessage());
+    } catch (RuntimeException e) {
+      mistakes.accept(e);
+      refuse("Fret made a mistake of its own while opening it; the book is as it was");
+    }
+    return Optional.empty();
+  }
+
+  private FretWindow window(Book book) {
+    Desk opened = new Desk(book, CLOCK, Workers.threads(Platform::runLater, mistakes));
+    desk = Optional.of(opened);
+    FretWindow window = new FretWindow(opened);
+    window.setFolderOpener(
+        file ->
+            getHostServices().showDocument(file.toAbsolutePath().getParent().toUri().toString()));
+    window.setRestorer(this::restore);
+    opened.programme().stream().findFirst().ifPresent(opened::open);
+    return window;
+  }
+
+  private void doWhatWasAsked(FretWindow window) {
     options.file().ifPresent(window::add);
-    options.pictures().ifPresent(folder -> new Pictures(desk, window, folder).take());
+    options.pictures().ifPresent(folder -> new Pictures(desk.orElseThrow(), window, folder).take());
+  }
+
+  private void refuse(String why) {
+    List<Backups.Backup> backups = List.of();
+    try {
+      backups = options.demo() ? List.of() : new Backups(bookFile()).list();
+    } catch (IOException e) {
+      // Then there are none to offer.
+    }
+    stage.setScene(scene(new RefusedPane(why, backups, this::restore, Platform::exit)));
+    stage.show();
+  }
+
+  /** Closes the book, puts a copy in its place, and opens that. */
+  private void restore(Backups.Backup backup) {
+    desk.ifPresent(Desk::close);
+    desk = Optional.empty();
+    try {
+      new Backups(bookFile()).restore(backup.file(), LocalDateTime.now(CLOCK));
+      show(OpenBook.start(options, CLOCK));
+    } catch (BookException e) {
+      refuse(e.getMessage());
+    }
+  }
+
+  /**
+   * What nobody else has caught: written down, and said in plain words. The book is not touched.
+   */
+  private void lastResort(Throwable mistake) {
+    mistakes.accept(mistake);
+    Platform.runLater(() -> desk.ifPresent(d -> d.tell(Notice.ofMistake(mistake))));
   }
 
   /** A scene of the usual size with Fret's fonts and colours. */
-  public static Scene scene(FretWindow window) {
+  public static Scene scene(Parent content) {
     Fonts.load();
     Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
-    Scene scene = new Scene(window, WIDTH, HEIGHT);
+    Scene scene = new Scene(content, WIDTH, HEIGHT);
     scene
         .getStylesheets()
         .add(
@@ -83,9 +143,6 @@ public final class FretApplication extends Application {
 
   @Override
   public void stop() {
-    background.shutdown();
-    if (book != null) {
-      book.close();
-    }
+    desk.ifPresent(Desk::close);
   }
 }

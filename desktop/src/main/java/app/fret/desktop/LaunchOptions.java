@@ -1,6 +1,8 @@
 package app.fret.desktop;
 
 import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 
@@ -19,23 +21,63 @@ record LaunchOptions(
     Optional<Path> file,
     Optional<Path> book,
     boolean small) {
+
+  /**
+   * Reads the words of the command line: {@code demo [--pictures DIR [--small]]} or {@code open
+   * [--book BOOK] [FILE]}.
+   *
+   * @throws IllegalArgumentException for any word that says nothing, in a sentence
+   */
   static LaunchOptions of(List<String> arguments) {
-    boolean demo = arguments.contains("demo");
-    Optional<Path> pictures = after(arguments, "--pictures");
-    Optional<Path> book = after(arguments, "--book");
-    Optional<Path> file =
-        arguments.size() > 1
-                && arguments.get(0).equals("open")
-                && !arguments.get(1).startsWith("--")
-            ? Optional.of(Path.of(arguments.get(1)))
-            : Optional.empty();
-    return new LaunchOptions(demo, pictures, file, book, arguments.contains("--small"));
+    Deque<String> words = new ArrayDeque<>(arguments);
+    String command = words.isEmpty() ? "open" : words.pop();
+    return switch (command) {
+      case "demo" -> demo(words);
+      case "open" -> open(words);
+      default ->
+          throw new IllegalArgumentException(
+              "'" + command + "' is no command; say demo or open [--book BOOK] [FILE]");
+    };
   }
 
-  private static Optional<Path> after(List<String> arguments, String option) {
-    int at = arguments.indexOf(option);
-    return at >= 0 && at + 1 < arguments.size()
-        ? Optional.of(Path.of(arguments.get(at + 1)))
-        : Optional.empty();
+  private static LaunchOptions demo(Deque<String> words) {
+    Optional<Path> pictures = Optional.empty();
+    boolean small = false;
+    while (!words.isEmpty()) {
+      String word = words.pop();
+      switch (word) {
+        case "--pictures" -> pictures = Optional.of(path(words, word, "a folder"));
+        case "--small" -> small = true;
+        default -> throw unknown(word, "demo takes --pictures DIR and --small");
+      }
+    }
+    return new LaunchOptions(true, pictures, Optional.empty(), Optional.empty(), small);
+  }
+
+  private static LaunchOptions open(Deque<String> words) {
+    Optional<Path> book = Optional.empty();
+    Optional<Path> file = Optional.empty();
+    while (!words.isEmpty()) {
+      String word = words.pop();
+      if (word.equals("--book") && book.isEmpty()) {
+        book = Optional.of(path(words, word, "a practice book"));
+      } else if (word.startsWith("--") || word.isBlank() || file.isPresent()) {
+        throw unknown(word, "open takes --book BOOK and one FILE");
+      } else {
+        file = Optional.of(Path.of(word));
+      }
+    }
+    return new LaunchOptions(false, Optional.empty(), file, book, false);
+  }
+
+  private static Path path(Deque<String> words, String option, String what) {
+    if (words.isEmpty() || words.peek().isBlank()) {
+      throw new IllegalArgumentException("after " + option + " name " + what);
+    }
+    return Path.of(words.pop());
+  }
+
+  private static IllegalArgumentException unknown(String word, String known) {
+    return new IllegalArgumentException("'" + word + "' says nothing here; " + known);
   }
 }

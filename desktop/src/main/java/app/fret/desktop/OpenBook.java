@@ -25,18 +25,19 @@ final class OpenBook {
   /** Starts to open the book these options name. */
   static OpenBook start(LaunchOptions options, Clock clock) {
     OpenBook open =
-        new OpenBook(() -> options.demo() ? DemoBook.open(clock) : Book.open(bookFile(options)));
-    run("fret-book", open.opening);
+        new OpenBook(() -> options.demo() ? DemoBook.open(clock) : Book.open(made(file(options))));
+    Thread thread = new Thread(open.opening, "fret-open");
+    thread.setDaemon(true);
+    thread.start();
     return open;
   }
 
-  private static void run(String name, Runnable task) {
-    Thread thread = new Thread(task, name);
-    thread.setDaemon(true);
-    thread.start();
-  }
-
-  /** The open book, as soon as it is open. */
+  /**
+   * The open book, as soon as it is open.
+   *
+   * @throws BookException when the file is no book that can be used
+   * @throws IOException when a folder cannot be made, with a sentence
+   */
   Book book() throws IOException, BookException {
     try {
       return opening.get();
@@ -47,17 +48,31 @@ final class OpenBook {
       if (e.getCause() instanceof BookException fault) {
         throw fault;
       }
-      throw new IOException("the book cannot be opened", e.getCause());
+      if (e.getCause() instanceof IOException fault) {
+        throw fault;
+      }
+      throw new IllegalStateException(e.getCause());
     }
   }
 
   /** The player's own book, in their home folder unless another is named. */
-  private static Path bookFile(LaunchOptions options) throws IOException {
-    if (options.book().isPresent()) {
-      return options.book().get();
+  static Path file(LaunchOptions options) {
+    return options
+        .book()
+        .orElse(Path.of(System.getProperty("user.home"), ".fret", "practice.fretbook"));
+  }
+
+  private static Path made(Path file) throws IOException {
+    Path folder = file.toAbsolutePath().getParent();
+    try {
+      Files.createDirectories(folder);
+      return file;
+    } catch (IOException e) {
+      throw new IOException(
+          "the folder "
+              + folder
+              + " cannot be made; open a book where you may write, with ./fret open --book BOOK",
+          e);
     }
-    Path folder = Path.of(System.getProperty("user.home"), ".fret");
-    Files.createDirectories(folder);
-    return folder.resolve("practice.fretbook");
   }
 }

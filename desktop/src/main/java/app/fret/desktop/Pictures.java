@@ -69,8 +69,7 @@ final class Pictures {
     desk.open(desk.programme().get(passage));
     window.show(station);
     PauseTransition wait = new PauseTransition(SETTLE.divide(2));
-    wait.setOnFinished(
-        e -> desk.openProperty().get().ifPresent(p -> p.selectedNoteProperty().set(note)));
+    wait.setOnFinished(e -> desk.openProperty().get().ifPresent(p -> p.select(note)));
     wait.play();
   }
 

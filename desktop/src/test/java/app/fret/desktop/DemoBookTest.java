@@ -11,6 +11,7 @@ import app.fret.desktop.demo.DemoBook;
 import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.ProgrammeEntry;
+import app.fret.desktop.model.Workers;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
@@ -46,22 +47,24 @@ class DemoBookTest {
   }
 
   private List<BookPassage> passages() {
-    return book.players().stream().flatMap(p -> book.passages(p.id()).stream()).toList();
+    return book.players().rows().stream()
+        .flatMap(p -> book.passages(p.id()).rows().stream())
+        .toList();
   }
 
   @Test
   void fourPlayersHaveTwoOrMorePassagesWithADate() {
-    assertThat(book.players())
+    assertThat(book.players().rows())
         .extracting(BookPlayer::instrument)
         .containsExactly("violin", "viola", "cello", "bass");
-    assertThat(book.players()).allMatch(p -> book.passages(p.id()).size() >= 2);
+    assertThat(book.players().rows()).allMatch(p -> book.passages(p.id()).rows().size() >= 2);
     assertThat(passages()).allMatch(p -> p.dueOn().orElseThrow().isAfter(TODAY));
   }
 
   /** Every hand shape of handbook and trade is somewhere in the demo. */
   @Test
   void theMusicUsesEveryKindOfHandShape() {
-    Desk desk = new Desk(book, CLOCK, Runnable::run, Runnable::run);
+    Desk desk = new Desk(book, CLOCK, Workers.inline());
     Set<String> frames = new TreeSet<>();
     Set<String> kinds = new TreeSet<>();
     for (ProgrammeEntry entry : List.copyOf(desk.programme())) {
@@ -101,7 +104,7 @@ class DemoBookTest {
   @Test
   void theLogTellsOfWeeksUpToYesterday() {
     for (BookPassage passage : passages()) {
-      List<LogEntry> log = book.log(passage.id());
+      List<LogEntry> log = book.log(passage.id()).rows();
       assertThat(log.size()).isGreaterThan(12);
       Instant first = log.get(0).at();
       Instant last = log.get(log.size() - 1).at();
@@ -112,7 +115,7 @@ class DemoBookTest {
 
   @Test
   void everyPassageOpensWithAWholePlan() {
-    Desk desk = new Desk(book, CLOCK, Runnable::run, Runnable::run);
+    Desk desk = new Desk(book, CLOCK, Workers.inline());
     for (ProgrammeEntry entry : List.copyOf(desk.programme())) {
       desk.open(entry);
       assertThat(desk.faultProperty().get()).isEmpty();
@@ -127,7 +130,7 @@ class DemoBookTest {
 
   @Test
   void theFastPassageReachesFifthPosition() {
-    Desk desk = new Desk(book, CLOCK, Runnable::run, Runnable::run);
+    Desk desk = new Desk(book, CLOCK, Workers.inline());
     desk.open(desk.programme().get(0));
     Study study = desk.openProperty().get().orElseThrow().study();
     assertThat(study.notes().size()).isGreaterThan(200);
@@ -139,7 +142,7 @@ class DemoBookTest {
 
   @Test
   void theSlowPassageHasALeapOfTwoOctaves() {
-    Desk desk = new Desk(book, CLOCK, Runnable::run, Runnable::run);
+    Desk desk = new Desk(book, CLOCK, Workers.inline());
     desk.open(desk.programme().get(1));
     Study study = desk.openProperty().get().orElseThrow().study();
     int widest = 0;

@@ -4,8 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fret.book.Book;
 import app.fret.book.BookException;
+import app.fret.book.LogEntry;
+import app.fret.desktop.model.Command;
 import app.fret.desktop.model.Desk;
+import app.fret.desktop.model.Notice;
 import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.model.Workers;
 import app.fret.desktop.view.FretWindow;
 import app.fret.engraving.Paper;
 import app.fret.files.ScoreRejectedException;
@@ -20,12 +24,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.application.Platform;
@@ -35,6 +39,7 @@ import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.apache.pdfbox.Loader;
@@ -57,7 +62,7 @@ class JourneyTest {
       Clock.fixed(Instant.parse("2026-11-20T16:00:00Z"), ZoneOffset.UTC);
 
   @TempDir private Path folder;
-  private final ExecutorService background = Executors.newSingleThreadExecutor();
+  private final List<Throwable> mistakes = new CopyOnWriteArrayList<>();
   private Stage stage;
   private Book book;
   private Desk desk;
@@ -73,7 +78,7 @@ class JourneyTest {
     book = Book.open(folder.resolve("journey.fretbook"));
     FxToolkit.setupFixture(
         () -> {
-          desk = new Desk(book, CLOCK, background, Platform::runLater);
+          desk = new Desk(book, CLOCK, Workers.threads(Platform::runLater, mistakes::add));
           window = new FretWindow(desk);
           stage.setScene(FretApplication.scene(window));
           stage.show();
@@ -81,11 +86,10 @@ class JourneyTest {
   }
 
   @AfterEach
-  void closeWindow() throws TimeoutException, InterruptedException {
+  void closeWindow() throws TimeoutException {
     FxToolkit.setupFixture(() -> stage.hide());
-    background.shutdown();
-    assertThat(background.awaitTermination(20, TimeUnit.SECONDS)).isTrue();
-    book.close();
+    desk.close();
+    assertThat(mistakes).isEmpty();
   }
 
   private static void waitFor(Callable<Boolean> condition) {
@@ -139,48 +143,48 @@ class JourneyTest {
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(text(robot, "#why-title")).isEqualTo("F5, bar 1");
 
-    Finger before = passage().selected().placement().top().finger();
+    Finger before = passage().selected().orElseThrow().placement().top().finger();
     Finger other = before == Finger.SECOND ? Finger.FOURTH : Finger.SECOND;
     robot.type(KeyCode.getKeyCode(other.sign()));
-    waitFor(() -> passage().selected().placement().top().finger() == other);
-    assertThat(passage().study().choices().pinOn(2)).isPresent();
+    waitFor(() -> passage().selected().orElseThrow().placement().top().finger() == other);
+    assertThat(passage().study().pinsOn(2)).isNotEmpty();
     assertThat(text(robot, "#message")).startsWith("Pinned finger " + other.sign() + " on F5");
 
     robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
-    waitFor(() -> passage().selected().placement().top().finger() == before);
+    waitFor(() -> passage().selected().orElseThrow().placement().top().finger() == before);
     assertThat(passage().study().choices().pins()).isEmpty();
 
     robot
         .press(KeyCode.CONTROL, KeyCode.SHIFT)
         .type(KeyCode.Z)
         .release(KeyCode.SHIFT, KeyCode.CONTROL);
-    waitFor(() -> passage().selected().placement().top().finger() == other);
+    waitFor(() -> passage().selected().orElseThrow().placement().top().finger() == other);
 
     robot.clickOn("#tab-practise");
     assertThat(text(robot, "#rung-tempo")).isEqualTo("♩ = 56");
     robot.clickOn("#clean");
-    waitFor(() -> passage().climbProperty().get().cleanInARow() == 1);
+    waitFor(() -> passage().passes().climbProperty().get().cleanInARow() == 1);
     robot.type(KeyCode.C);
-    waitFor(() -> passage().climbProperty().get().cleanInARow() == 2);
+    waitFor(() -> passage().passes().climbProperty().get().cleanInARow() == 2);
     assertThat(text(robot, "#rung-left")).startsWith("2 clean in a row. 1 clean pass more");
 
     FxToolkit.setupFixture(() -> stage.hide());
-    book.close();
+    desk.close();
     open();
     assertThat(desk.programme()).hasSize(1);
     assertThat(desk.programme().get(0).owner().name()).isEqualTo("Oda Merrin");
     robot.clickOn("#passage-" + desk.programme().get(0).passage().id());
     waitFor(() -> desk.openProperty().get().isPresent());
-    assertThat(passage().study().choices().pinOn(2).orElseThrow().finger()).contains(other);
-    assertThat(passage().climbProperty().get().cleanInARow()).isEqualTo(2);
-    assertThat(passage().log()).hasSize(2).allMatch(e -> e.perMinute() == 56);
+    assertThat(passage().study().pinsOn(2).get(0).finger()).contains(other);
+    assertThat(passage().passes().climbProperty().get().cleanInARow()).isEqualTo(2);
+    assertThat(passage().passes().entries()).hasSize(2).allMatch(e -> e.tempo().perMinute() == 56);
   }
 
   @Test
   void anotherWayIsPinnedByClickingIt(FxRobot robot) throws IOException {
     addScore(robot);
     double effort = passage().study().leftHand().effort();
-    double extra = passage().selected().otherWays().get(0).extraEffort();
+    double extra = passage().selected().orElseThrow().otherWays().get(0).extraEffort();
     robot.clickOn("#other-way-0");
     waitFor(() -> !passage().study().choices().pins().isEmpty());
     assertThat(passage().study().leftHand().effort())
@@ -218,7 +222,7 @@ class JourneyTest {
     robot.clickOn("#add-confirm");
     waitFor(() -> robot.lookup("#notice-words").tryQuery().isPresent());
     assertThat(text(robot, "#notice-words")).contains("bar 2: C3 lies below the lowest string");
-    assertThat(book.players()).isEmpty();
+    assertThat(book.players().rows()).isEmpty();
   }
 
   @Test
@@ -270,12 +274,14 @@ class JourneyTest {
   void arrowsWalkThroughTheNotesAndStationsHaveKeys(FxRobot robot) throws IOException {
     addScore(robot);
     robot.type(KeyCode.RIGHT).type(KeyCode.RIGHT).type(KeyCode.LEFT);
-    assertThat(passage().selectedNoteProperty().get()).isEqualTo(1);
+    assertThat(passage().selection().note()).contains(1);
     robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT1).release(KeyCode.CONTROL);
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(robot.lookup("#read-station").tryQuery()).isPresent();
     robot.type(KeyCode.C);
-    assertThat(passage().log()).as("Clean is heard only where the ladder is seen").isEmpty();
+    assertThat(passage().passes().entries())
+        .as("Clean is heard only where the ladder is seen")
+        .isEmpty();
     robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT5).release(KeyCode.CONTROL);
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(robot.lookup("#practise-station").tryQuery()).isPresent();
@@ -333,7 +339,7 @@ class JourneyTest {
     robot.press(KeyCode.ALT).type(KeyCode.DIGIT1).release(KeyCode.ALT);
     waitFor(() -> robot.lookup("#take-offer").queryButton().isVisible());
     robot.clickOn("#take-offer");
-    waitFor(() -> passage().study().choices().pinOn(0).isPresent());
+    waitFor(() -> !passage().study().pinsOn(0).isEmpty());
     assertThat(robot.lookup("#take-offer").queryButton().isVisible()).isFalse();
   }
 
@@ -342,7 +348,7 @@ class JourneyTest {
     addScore(robot);
     robot.clickOn("#profile-still-hand");
     waitFor(() -> passage().study().choices().profile().name().equals("still-hand"));
-    assertThat(book.choices(passage().opened().entry().id()).profile().name())
+    assertThat(book.choices(passage().opened().entry().id()).choices().profile().name())
         .isEqualTo("still-hand");
     assertThat(text(robot, "#message")).startsWith("Still hand.");
   }
@@ -374,7 +380,7 @@ class JourneyTest {
     robot.clickOn("#hand-small");
     robot.clickOn("#player-keep");
     waitFor(() -> passage().study().player().hand().comfortableMm() < 70);
-    assertThat(book.players().get(0).setup().comfortableMm()).isLessThan(70);
+    assertThat(book.players().rows().get(0).setup().comfortableMm()).isLessThan(70);
     assertThat(robot.lookup("#player-sheet").tryQuery()).isEmpty();
   }
 
@@ -400,5 +406,91 @@ class JourneyTest {
     robot.press(KeyCode.CONTROL).type(KeyCode.P).release(KeyCode.CONTROL);
     waitFor(() -> robot.lookup("#notice-words").tryQuery().isPresent());
     assertThat(text(robot, "#notice-words")).contains("Write the part as PDF instead");
+  }
+
+  /** Nothing waits for a queue here: the window closes while all of it is still on its way. */
+  @Test
+  void whatWasDecidedAndPlayedIsKeptWhenTheWindowClosesAtOnce(FxRobot robot)
+      throws IOException, BookException, TimeoutException {
+    addScore(robot);
+    robot.interact(
+        () -> {
+          passage().compare(plans -> {});
+          passage().select(2);
+          passage().perform(Command.PIN_FOURTH);
+          passage().perform(Command.CLEAN);
+          passage().perform(Command.MISS);
+          passage().select(4);
+          passage().perform(Command.PIN_STRING_2);
+          stage.hide();
+          desk.close();
+        });
+    open();
+    robot.clickOn("#passage-" + desk.programme().get(0).passage().id());
+    waitFor(() -> desk.openProperty().get().isPresent());
+    assertThat(passage().study().pinsOn(2)).hasSize(1);
+    assertThat(passage().study().pinsOn(4)).hasSize(1);
+    assertThat(passage().passes().entries())
+        .extracting(LogEntry::clean)
+        .containsExactly(true, false);
+  }
+
+  @Test
+  void aCutOfRestsOpensAndSaysThatThereIsNothingToDecide(FxRobot robot) throws IOException {
+    Path file = score("r/1 | r/1 | D5/1");
+    robot.interact(() -> window.add(file));
+    waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
+    robot.interact(() -> robot.lookup("#add-last-bar").queryAs(TextField.class).setText("2"));
+    robot.clickOn("#add-new-player").write("Oda Merrin");
+    robot.clickOn("#add-confirm");
+    waitFor(() -> desk.openProperty().get().isPresent());
+    assertThat(text(robot, "#why-panel .why-title")).isEqualTo("All rests");
+    robot.type(KeyCode.RIGHT).type(KeyCode.DIGIT3).type(KeyCode.DELETE).type(KeyCode.P);
+    waitFor(() -> text(robot, "#message").startsWith("This passage is all rests"));
+    for (String tab : List.of("#tab-read", "#tab-practise", "#tab-left-hand")) {
+      robot.clickOn(tab);
+    }
+    assertThat(passage().selection().note()).isEmpty();
+  }
+
+  @Test
+  void aSecondWindowSaysThatItIsForReading(FxRobot robot) throws Exception {
+    addScore(robot);
+    Book second = Book.open(folder.resolve("journey.fretbook"));
+    Desk reading = new Desk(second, CLOCK, Workers.threads(Platform::runLater, mistakes::add));
+    FxToolkit.setupFixture(() -> stage.setScene(FretApplication.scene(new FretWindow(reading))));
+    assertThat(text(robot, "#read-only"))
+        .isEqualTo(
+            "For reading only, since it is open in another window of Fret. What you decide or log"
+                + " here is not kept.");
+    reading.close();
+  }
+
+  @Test
+  void earlierDaysAreOfferedInTheMenu(FxRobot robot) throws IOException {
+    addScore(robot);
+    List<LocalDate> chosen = new ArrayList<>();
+    robot.interact(() -> window.setRestorer(backup -> chosen.add(backup.day())));
+    waitFor(() -> !desk.backups().isEmpty());
+    robot.clickOn("#menu").clickOn("#menu-backups");
+    robot.clickOn("#restore-2026-11-20");
+    assertThat(chosen).containsExactly(LocalDate.of(2026, 11, 20));
+  }
+
+  @Test
+  void aMistakeOfTheProgramIsSaidWithDetailsToCopyAndTheNextPinIsKept(FxRobot robot)
+      throws IOException {
+    addScore(robot);
+    robot.interact(() -> desk.tell(Notice.ofMistake(new IllegalStateException("injected"))));
+    assertThat(text(robot, "#notice-words")).startsWith("Fret made a mistake of its own.");
+    robot.clickOn("#copy-details");
+    robot.interact(
+        () ->
+            assertThat(Clipboard.getSystemClipboard().getString())
+                .contains("IllegalStateException: injected"));
+    robot.clickOn("#notice-close");
+    robot.clickOn("#pin-here");
+    waitFor(() -> !passage().study().pins().isEmpty());
+    assertThat(book.choices(passage().opened().entry().id()).choices().pins()).hasSize(1);
   }
 }

@@ -26,6 +26,7 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.apache.commons.numbers.fraction.Fraction;
 
 /**
  * Makes the demo book anew at each start, in a temporary file: invented players, music composed for
@@ -78,20 +79,25 @@ public final class DemoBook {
     logDays(add(bassist, "seven-steps.musicxml", 40), "cccc ccccm cccc ccc", 23);
   }
 
-  private BookPassage add(BookPlayer player, String file, int daysLeft) {
+  /** A passage and what one pass through it takes, as a fraction of a whole note. */
+  private record Added(BookPassage entry, Fraction length) {}
+
+  private Added add(BookPlayer player, String file, int daysLeft) {
     try (InputStream in = DemoBook.class.getResourceAsStream(file)) {
       byte[] score = in.readAllBytes();
       ReadPassage read = new MusicXmlReader().open(file, score).read(0);
       Tempo target = read.passage().printedTempo().orElseThrow();
-      return book.addPassage(
-          new NewPassage(
-              player.id(),
-              read.passage().title(),
-              file,
-              score,
-              new BookPassage.Cut(0, 0, read.passage().bars().size() - 1),
-              target,
-              Optional.of(today.plusDays(daysLeft))));
+      BookPassage entry =
+          book.addPassage(
+              new NewPassage(
+                  player.id(),
+                  read.passage().title(),
+                  file,
+                  score,
+                  new BookPassage.Cut(0, 0, read.passage().bars().size() - 1),
+                  target,
+                  Optional.of(today.plusDays(daysLeft))));
+      return new Added(entry, read.passage().length());
     } catch (ScoreRejectedException e) {
       throw new UncheckedIOException(new IOException("the demo music cannot be read", e));
     } catch (IOException e) {
@@ -103,7 +109,9 @@ public final class DemoBook {
    * Logs passes as a player would have: each word is a day, each letter a clean pass (c) or a miss
    * (m), on the rung the gate then stands at.
    */
-  private void logDays(BookPassage passage, String days, int firstDayAgo) {
+  private void logDays(Added added, String days, int firstDayAgo) {
+    BookPassage passage = added.entry();
+    Fraction length = added.length();
     Ladder ladder = Ladder.to(passage.target(), OptionalDouble.empty());
     Climb climb = Climb.start(ladder);
     String[] words = days.split(" ");
@@ -112,8 +120,10 @@ public final class DemoBook {
       Instant at = today.minusDays(ago).atTime(LocalTime.of(17, 10)).atZone(zone).toInstant();
       for (int pass = 0; pass < words[day].length(); pass++) {
         boolean clean = words[day].charAt(pass) == 'c';
-        double perMinute = ladder.rungs().get(climb.rung());
-        book.addToLog(new LogEntry(passage.id(), at.plusSeconds(95L * pass), perMinute, clean));
+        Tempo tempo = ladder.tempo(climb.rung());
+        OptionalDouble seconds = OptionalDouble.of(tempo.seconds(length));
+        book.addToLog(
+            new LogEntry(passage.id(), at.plusSeconds(95L * pass), tempo, seconds, clean));
         climb = clean ? climb.clean() : climb.miss();
       }
     }

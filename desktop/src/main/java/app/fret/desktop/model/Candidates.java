@@ -46,7 +46,7 @@ final class Candidates {
     try {
       Profile profile = Profiles.named(name);
       LeftHandPlan plan = study.with(study.choices().withProfile(profile)).leftHand();
-      LeftHandPlan weighed = study.prepared().weighed(plan, study.choices().pins());
+      LeftHandPlan weighed = study.prepared().weighed(plan, study.pins());
       return Optional.of(new Candidate(profile.label(), Optional.of(name), weighed));
     } catch (PinConflictException | OutOfRangeException e) {
       return Optional.empty(); // pins that this profile's own hand shapes cannot meet

@@ -1,32 +1,34 @@
 package app.fret.desktop.model;
 
+import app.fret.book.Backups;
 import app.fret.book.Book;
 import app.fret.book.BookPassage;
 import app.fret.book.BookPlayer;
+import app.fret.book.Decided;
+import app.fret.book.Found;
 import app.fret.book.NewPassage;
 import app.fret.engraving.Paper;
-import app.fret.engraving.PartPages;
+import app.fret.files.ScorePlace;
 import app.fret.files.ScoreRejectedException;
+import app.fret.files.WholeFile;
 import app.fret.files.musicxml.MusicXmlReader;
-import app.fret.files.musicxml.MusicXmlWriter;
 import app.fret.files.musicxml.ReadPassage;
+import app.fret.files.musicxml.ScoreOutput;
 import app.fret.files.pdf.MarkedPart;
 import app.fret.files.pdf.PdfPart;
 import app.fret.instrument.OutOfRangeException;
+import app.fret.instrument.Player;
 import app.fret.instrument.PlayerSetup;
 import app.fret.lefthand.PinConflictException;
 import app.fret.practice.Climb;
-import app.fret.practice.Climb.Pass;
 import app.fret.practice.Ladder;
 import app.fret.score.Excerpt;
 import app.fret.score.Passage;
-import app.fret.score.Tempo;
 import app.fret.study.Choices;
 import app.fret.study.MarkedPassage;
+import app.fret.study.PossibleStudy;
 import app.fret.study.Study;
 import java.io.IOException;
-import java.io.OutputStream;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -34,7 +36,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.concurrent.Executor;
 import java.util.function.Consumer;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -45,31 +46,39 @@ import javafx.collections.ObservableList;
 public final class Desk {
   private final Book book;
   private final Clock clock;
-  private final Executor background;
-  private final Executor ui;
+  private final Workers workers;
   private final ObservableList<ProgrammeEntry> programme = FXCollections.observableArrayList();
+  private final ObservableList<String> unreadable = FXCollections.observableArrayList();
   private final ReadOnlyObjectWrapper<Optional<PassageDesk>> open =
       new ReadOnlyObjectWrapper<>(this, "open", Optional.empty());
-  private final ReadOnlyObjectWrapper<Optional<String>> fault =
+  private final ReadOnlyObjectWrapper<Optional<Notice>> fault =
       new ReadOnlyObjectWrapper<>(this, "fault", Optional.empty());
 
-  /**
-   * A desk over a book.
-   *
-   * @param background runs what takes longer than a frame, one thing after the other
-   * @param ui runs changes of the properties
-   */
-  public Desk(Book book, Clock clock, Executor background, Executor ui) {
+  /** The lines of the programme, and a sentence for each row of the book that cannot be read. */
+  private record Read(List<ProgrammeEntry> entries, List<String> unreadable) {}
+
+  /** A desk over a book. */
+  public Desk(Book book, Clock clock, Workers workers) {
     this.book = book;
     this.clock = clock;
-    this.background = background;
-    this.ui = ui;
-    programme.setAll(readProgramme());
+    this.workers = workers;
+    show(readProgramme());
+    workers.keep(() -> book.backUp(today()), this::tell);
   }
 
   /** The passages of all players, in order. */
   public ObservableList<ProgrammeEntry> programme() {
     return programme;
+  }
+
+  /** A sentence for each player and passage of the book that cannot be read. */
+  public ObservableList<String> unreadable() {
+    return unreadable;
+  }
+
+  /** Why the book can only be read, as the end of a sentence; empty when it can be changed. */
+  public Optional<String> readOnlyReason() {
+    return book.readOnlyReason();
   }
 
   /** The passage on the desk, if there is one. */
@@ -78,7 +87,7 @@ public final class Desk {
   }
 
   /** What went wrong last, in words for the player; empty when it has been read. */
-  public ReadOnlyObjectProperty<Optional<String>> faultProperty() {
+  public ReadOnlyObjectProperty<Optional<Notice>> faultProperty() {
     return fault.getReadOnlyProperty();
   }
 
@@ -94,23 +103,29 @@ public final class Desk {
 
   /** The players of the book. */
   public List<BookPlayer> players() {
-    return book.players();
+    return book.players().rows();
   }
 
-  private List<ProgrammeEntry> readProgramme() {
+  private void show(Read read) {
+    programme.setAll(read.entries());
+    unreadable.setAll(read.unreadable());
+  }
+
+  private Read readProgramme() {
     List<ProgrammeEntry> entries = new ArrayList<>();
-    for (BookPlayer player : book.players()) {
-      for (BookPassage passage : book.passages(player.id())) {
-        entries.add(entry(player, passage));
-      }
+    Found<BookPlayer> players = book.players();
+    List<String> bad = new ArrayList<>(players.unreadable());
+    for (BookPlayer player : players.rows()) {
+      Found<BookPassage> passages = book.passages(player.id());
+      bad.addAll(passages.unreadable());
+      passages.rows().forEach(passage -> entries.add(entry(player, passage)));
     }
-    return entries;
+    return new Read(entries, bad);
   }
 
   private ProgrammeEntry entry(BookPlayer player, BookPassage passage) {
-    List<Pass> passes =
-        book.log(passage.id()).stream().map(e -> new Pass(e.perMinute(), e.clean())).toList();
-    Climb climb = Climb.after(Ladder.to(passage.target(), OptionalDouble.empty()), passes);
+    Ladder ladder = Ladder.to(passage.target(), OptionalDouble.empty());
+    Climb climb = PassLog.climb(ladder, book.log(passage.id()).rows());
     int bars = passage.cut().lastBar() - passage.cut().firstBar() + 1;
     return new ProgrammeEntry(player, passage, bars, climb);
   }
@@ -121,49 +136,62 @@ public final class Desk {
     if (open.get().map(p -> p.opened().entry().id() == wanted).orElse(false)) {
       return;
     }
-    work(
+    workers.planForShow(
         () -> {
           try {
             PassageDesk desk = load(entry);
-            ui.execute(() -> show(desk));
-          } catch (ScoreRejectedException | OutOfRangeException | PinConflictException e) {
+            workers.show(() -> show(desk));
+          } catch (ScoreRejectedException | OutOfRangeException e) {
             tell(e.getMessage());
           }
-        });
+        },
+        this::tell);
   }
 
   private PassageDesk load(ProgrammeEntry entry)
-      throws ScoreRejectedException, OutOfRangeException, PinConflictException {
+      throws ScoreRejectedException, OutOfRangeException {
     BookPassage stored = entry.passage();
     ReadPassage read =
         new MusicXmlReader()
             .open(stored.fileName(), book.score(stored.id()))
             .read(stored.cut().part());
-    Passage passage =
-        Excerpt.cut(read.passage(), stored.cut().firstBar(), stored.cut().lastBar())
-            .withTitle(stored.title());
-    Choices choices = book.choices(stored.id());
+    Passage passage = cut(read, stored).withTitle(stored.title());
+    Decided decided = book.choices(stored.id());
     BookPlayer owner = owner(stored);
-    Study study = Study.of(passage, owner.player(), choices);
+    Player player = PassageDesk.player(owner.setup(), read.tuning(), owner.name());
+    PossibleStudy possible = PossibleStudy.of(passage, player, decided.choices());
+    List<String> skipped = new ArrayList<>(read.skipped());
+    read.tuning().remark(owner.setup().tuning().isPresent()).ifPresent(skipped::add);
+    List<String> remarks = new ArrayList<>(decided.remarks());
+    remarks.addAll(possible.remarks());
     return new PassageDesk(
-        new PassageDesk.Opened(owner, stored, passage, read.left()),
+        new PassageDesk.Opened(
+            owner, stored, passage, read.tuning(), skipped, read.layout(), remarks),
         book,
-        study,
+        possible.study(),
+        book.log(stored.id()),
         clock,
-        background,
-        ui);
+        workers);
+  }
+
+  private static Passage cut(ReadPassage read, BookPassage stored) throws ScoreRejectedException {
+    try {
+      return Excerpt.cut(read.passage(), stored.cut().firstBar(), stored.cut().lastBar());
+    } catch (IllegalArgumentException e) {
+      throw new ScoreRejectedException(
+          ScorePlace.file(stored.fileName()).inPart(read.passage().partName()),
+          "the bars kept in the book are not there; add the passage again from its file");
+    }
   }
 
   /** The player as the book knows them now: their setup may have changed at another passage. */
   private BookPlayer owner(BookPassage passage) {
-    return book.players().stream()
-        .filter(p -> p.id() == passage.playerId())
-        .findFirst()
-        .orElseThrow();
+    return players().stream().filter(p -> p.id() == passage.playerId()).findFirst().orElseThrow();
   }
 
   private void show(PassageDesk desk) {
-    desk.climbProperty().addListener((property, before, now) -> refresh(desk));
+    desk.passes().climbProperty().addListener((property, before, now) -> refresh(desk));
+    desk.mistakeProperty().addListener((property, before, now) -> now.ifPresent(this::tell));
     open.set(Optional.of(desk));
   }
 
@@ -172,56 +200,67 @@ public final class Desk {
     for (int i = 0; i < programme.size(); i++) {
       ProgrammeEntry entry = programme.get(i);
       if (entry.passage().id() == desk.opened().entry().id()) {
-        programme.set(
-            i,
-            new ProgrammeEntry(
-                entry.owner(), entry.passage(), entry.bars(), desk.climbProperty().get()));
+        Climb climb = desk.passes().climbProperty().get();
+        programme.set(i, new ProgrammeEntry(entry.owner(), entry.passage(), entry.bars(), climb));
       }
     }
   }
 
   /** Reads a file and hands on what it offers, for the player to choose from. */
   public void offer(Path file, Consumer<ImportOffer> onRead) {
-    work(
+    workers.planForShow(
         () -> {
           try {
             ImportOffer offer = ImportOffer.read(file);
-            ui.execute(() -> onRead.accept(offer));
-          } catch (ScoreRejectedException | IOException e) {
+            workers.show(() -> onRead.accept(offer));
+          } catch (ScoreRejectedException e) {
             tell(e.getMessage());
           }
-        });
+        },
+        this::tell);
   }
 
   /** Puts what the player chose into the book and lays it on the desk. */
   public void add(ImportOffer offer, ImportChoice choice) {
-    work(
+    workers.plan(
         () -> {
           try {
-            ProgrammeEntry entry = keep(offer, choice);
-            PassageDesk desk = load(entry);
-            List<ProgrammeEntry> all = readProgramme();
-            ui.execute(
-                () -> {
-                  programme.setAll(all);
-                  show(desk);
-                });
+            require(offer, choice);
+            workers.keep(() -> keep(offer, choice), this::tell);
           } catch (ScoreRejectedException | OutOfRangeException | PinConflictException e) {
             tell(e.getMessage());
           }
-        });
+        },
+        this::tell);
   }
 
-  private ProgrammeEntry keep(ImportOffer offer, ImportChoice choice)
+  /** Plans once before anything is stored, so that a passage that cannot be played stays out. */
+  private static void require(ImportOffer offer, ImportChoice choice)
       throws ScoreRejectedException, OutOfRangeException, PinConflictException {
     ReadPassage read = offer.score().read(choice.part());
     Passage passage = Excerpt.cut(read.passage(), choice.firstBar(), choice.lastBar());
-    PlayerSetup setup =
-        choice.owner().map(BookPlayer::setup).orElse(PlayerSetup.usual(choice.instrument()));
-    Tempo target = choice.target();
-    // Planned once before anything is stored, so that a passage that cannot be played stays out.
-    Study.of(passage, setup.player(""), Choices.at(target));
-    BookPlayer owner = choice.owner().orElseGet(() -> book.addPlayer(choice.newPlayer(), setup));
+    Player player = PassageDesk.player(setup(choice), read.tuning(), "");
+    Study.of(passage, player, Choices.at(choice.target()));
+  }
+
+  private static PlayerSetup setup(ImportChoice choice) {
+    return choice.owner().map(BookPlayer::setup).orElse(PlayerSetup.usual(choice.instrument()));
+  }
+
+  private void keep(ImportOffer offer, ImportChoice choice) {
+    ProgrammeEntry[] kept = new ProgrammeEntry[1];
+    book.together(() -> kept[0] = added(offer, choice));
+    Read all = readProgramme();
+    workers.show(
+        () -> {
+          show(all);
+          open(kept[0]);
+        });
+  }
+
+  private ProgrammeEntry added(ImportOffer offer, ImportChoice choice) {
+    BookPlayer owner =
+        choice.owner().orElseGet(() -> book.addPlayer(choice.newPlayer(), setup(choice)));
     BookPassage stored =
         book.addPassage(
             new NewPassage(
@@ -230,56 +269,68 @@ public final class Desk {
                 offer.fileName(),
                 offer.bytes(),
                 new BookPassage.Cut(choice.part(), choice.firstBar(), choice.lastBar()),
-                target,
+                choice.target(),
                 choice.dueOn()));
     return entry(owner, stored);
   }
 
-  /** Writes the open passage with its marks as MusicXML. */
+  /** Writes the open passage with its marks as MusicXML, zipped where the name ends in .mxl. */
   public void writeMarked(Path file, Consumer<Path> onWritten) {
-    PassageDesk desk =
-        open.get().orElseThrow(() -> new IllegalStateException("no passage lies on the desk"));
-    Study study = desk.study();
-    work(
-        () -> {
-          try (OutputStream out = Files.newOutputStream(file)) {
-            new MusicXmlWriter().write(MarkedPassage.of(study), out);
-            ui.execute(() -> onWritten.accept(file));
-          } catch (IOException e) {
-            tell(file.getFileName() + " cannot be written there; choose another folder.");
-          }
-        });
+    Study study = openStudy();
+    write(file, onWritten, out -> ScoreOutput.write(MarkedPassage.of(study), file, out));
   }
 
   /** Writes the open passage with its marks as PDF. */
   public void writePdf(Path file, Paper paper, Consumer<Path> onWritten) {
-    Study study =
-        open.get().orElseThrow(() -> new IllegalStateException("no passage is open")).study();
-    work(
-        () -> {
-          try (OutputStream out = Files.newOutputStream(file)) {
-            List<PartPages.Page> pages = new MarkedPart(study).pages(paper);
-            PdfPart.write(pages, study.passage().title(), paper, out);
-            ui.execute(() -> onWritten.accept(file));
-          } catch (IOException e) {
-            tell(file.getFileName() + " cannot be written there; choose another folder.");
-          }
-        });
+    Study study = openStudy();
+    write(
+        file,
+        onWritten,
+        out ->
+            PdfPart.write(new MarkedPart(study).pages(paper), study.passage().title(), paper, out));
   }
 
-  /** Runs work in the background; even a mistake of Fret's own is said, never swallowed. */
-  private void work(Runnable task) {
-    background.execute(
+  private Study openStudy() {
+    return open.get()
+        .map(PassageDesk::study)
+        .orElseThrow(() -> new IllegalStateException("no passage lies on the desk"));
+  }
+
+  /** The dialog has asked before another file is replaced. */
+  private void write(Path file, Consumer<Path> onWritten, WholeFile.Content content) {
+    workers.plan(
         () -> {
           try {
-            task.run();
-          } catch (RuntimeException e) {
-            tell(Words.ownMistake(e));
+            WholeFile.write(file, true, content);
+            workers.show(() -> onWritten.accept(file));
+          } catch (IOException e) {
+            tell(e.getMessage() + ".");
           }
-        });
+        },
+        this::tell);
+  }
+
+  /** The copies of the book beside it, the newest first. */
+  public List<Backups.Backup> backups() {
+    try {
+      return book.backups().list();
+    } catch (IOException e) {
+      return List.of();
+    }
+  }
+
+  /** Waits until all that was decided and played is in the book, then closes it. */
+  public void close() {
+    workers.finish();
+    book.close();
   }
 
   private void tell(String what) {
-    ui.execute(() -> fault.set(Optional.of(what)));
+    workers.show(() -> tell(Notice.of(what)));
+  }
+
+  /** Tells the player something; called on the window's thread. */
+  public void tell(Notice notice) {
+    fault.set(Optional.of(notice));
   }
 }

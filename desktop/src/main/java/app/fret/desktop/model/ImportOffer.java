@@ -3,8 +3,6 @@ package app.fret.desktop.model;
 import app.fret.files.ScoreRejectedException;
 import app.fret.files.musicxml.MusicXmlReader;
 import app.fret.files.musicxml.ScoreFile;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 
 /**
@@ -25,8 +23,10 @@ public record ImportOffer(String fileName, byte[] bytes, ScoreFile score) {
   }
 
   /** Opens a file. */
-  static ImportOffer read(Path file) throws ScoreRejectedException, IOException {
-    ScoreFile score = new MusicXmlReader().open(file);
-    return new ImportOffer(String.valueOf(file.getFileName()), Files.readAllBytes(file), score);
+  static ImportOffer read(Path file) throws ScoreRejectedException {
+    MusicXmlReader reader = new MusicXmlReader();
+    byte[] bytes = reader.bytes(file);
+    String name = String.valueOf(file.getFileName());
+    return new ImportOffer(name, bytes, reader.open(name, bytes));
   }
 }

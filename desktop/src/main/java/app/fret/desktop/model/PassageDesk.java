@@ -3,104 +3,113 @@ package app.fret.desktop.model;
 import app.fret.book.Book;
 import app.fret.book.BookPassage;
 import app.fret.book.BookPlayer;
+import app.fret.book.Found;
 import app.fret.book.LogEntry;
 import app.fret.instrument.Instrument;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
 import app.fret.instrument.PlayerSetup;
+import app.fret.instrument.StatedTuning;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.Pin;
+import app.fret.lefthand.PinAt;
 import app.fret.lefthand.PinConflictException;
 import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
+import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
-import app.fret.practice.Climb;
-import app.fret.practice.Climb.Pass;
 import app.fret.score.Finger;
 import app.fret.score.Passage;
 import app.fret.score.PlayedNote;
 import app.fret.score.Span;
 import app.fret.study.Choices;
 import app.fret.study.Study;
+import app.fret.study.TakenPlan;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.concurrent.Executor;
 import java.util.function.Consumer;
+import java.util.function.IntConsumer;
 import java.util.function.Predicate;
-import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
-import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
-import javafx.beans.property.SimpleIntegerProperty;
 
 /**
  * One open passage: its study, what is selected, what can be undone, and its log.
  *
- * <p>A change makes new {@link Choices}; the study is computed on the background executor and
- * swapped whole. Every accepted change is in the book before it is shown.
+ * <p>A change makes new {@link Choices}; the study is computed on the planning thread, kept on the
+ * book's, and only then swapped whole on the window's: every accepted change is in the book before
+ * it is shown.
  */
 public final class PassageDesk {
-  /** What lies open and where it is kept. */
+  /**
+   * What lies open and where it is kept.
+   *
+   * @param tuning what the part says its open strings sound
+   * @param skipped what was passed over when the file was read
+   * @param layout what Fret lays out anew, in one line
+   * @param remarks what of the decisions in the book is not in force, and why
+   */
   public record Opened(
-      BookPlayer owner, BookPassage entry, Passage passage, List<String> skipped) {}
+      BookPlayer owner,
+      BookPassage entry,
+      Passage passage,
+      StatedTuning tuning,
+      List<String> skipped,
+      Optional<String> layout,
+      List<String> remarks) {}
 
   private final Opened opened;
   private final Book book;
-  private final Clock clock;
-  private final Executor background;
-  private final Executor ui;
+  private final Workers workers;
   private final ReadOnlyObjectWrapper<Study> study;
-  private final ReadOnlyObjectWrapper<Climb> climb = new ReadOnlyObjectWrapper<>(this, "climb");
   private final ReadOnlyStringWrapper message = new ReadOnlyStringWrapper(this, "message", "");
+  private final ReadOnlyObjectWrapper<Optional<Notice>> mistake =
+      new ReadOnlyObjectWrapper<>(this, "mistake", Optional.empty());
   private final ReadOnlyObjectWrapper<Optional<Pin>> offer =
       new ReadOnlyObjectWrapper<>(this, "offer", Optional.empty());
   private final ReadOnlyObjectWrapper<Set<Integer>> changedNotes =
       new ReadOnlyObjectWrapper<>(this, "changedNotes", Set.of());
-  private final IntegerProperty selectedNote = new SimpleIntegerProperty(this, "selectedNote", 0);
-  private final IntegerProperty selectionStart =
-      new SimpleIntegerProperty(this, "selectionStart", 0);
+  private final Selection selection;
+  private final PassLog passes;
   private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper(this, "canUndo");
   private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper(this, "canRedo");
   private final Decisions decisions;
   private Decision inForce;
-  private boolean extending;
+
+  /** What stands in the book; of concern to the book's thread alone. */
+  private Decision kept;
 
   /** A desk for a passage whose first study is at hand. */
   public PassageDesk(
-      Opened opened, Book book, Study first, Clock clock, Executor background, Executor ui) {
+      Opened opened, Book book, Study first, Found<LogEntry> log, Clock clock, Workers workers) {
     this.opened = opened;
     this.book = book;
-    this.clock = clock;
-    this.background = background;
-    this.ui = ui;
+    this.workers = workers;
     this.study = new ReadOnlyObjectWrapper<>(this, "study", first);
     this.decisions = new Decisions(new Decision(first.choices(), opened.owner().setup()));
     this.inForce = decisions.wanted();
-    selectedNote.addListener((property, before, now) -> startAt(now.intValue()));
-    readLog();
-  }
-
-  /** A selection begins anew unless it is being extended. */
-  private void startAt(int note) {
-    if (!extending) {
-      selectionStart.set(note);
+    this.kept = inForce;
+    this.selection = new Selection(first.notes().size());
+    this.passes =
+        new PassLog(
+            opened.entry().id(),
+            opened.passage(),
+            first.practice().ladder(),
+            log,
+            book,
+            clock,
+            workers);
+    if (!opened.remarks().isEmpty()) {
+      message.set(opened.remarks().get(0));
     }
-  }
-
-  private void readLog() {
-    List<Pass> passes =
-        book.log(opened.entry().id()).stream()
-            .map(e -> new Pass(e.perMinute(), e.clean()))
-            .toList();
-    climb.set(Climb.after(study.get().practice().ladder(), passes));
   }
 
   /** What lies open. */
@@ -118,9 +127,14 @@ public final class PassageDesk {
     return study.get();
   }
 
-  /** Where the player stands on the ladder. */
-  public ReadOnlyObjectProperty<Climb> climbProperty() {
-    return climb.getReadOnlyProperty();
+  /** What is selected. */
+  public Selection selection() {
+    return selection;
+  }
+
+  /** The passes through it. */
+  public PassLog passes() {
+    return passes;
   }
 
   /** What just happened, in a sentence; empty when nothing did. */
@@ -128,14 +142,9 @@ public final class PassageDesk {
     return message.getReadOnlyProperty();
   }
 
-  /** Number of the selected note. */
-  public IntegerProperty selectedNoteProperty() {
-    return selectedNote;
-  }
-
-  /** The other end of the selection; the selected note itself where only one is selected. */
-  public ReadOnlyIntegerProperty selectionStartProperty() {
-    return selectionStart;
+  /** A mistake of the program's own that was just made, with details; empty when none was. */
+  public ReadOnlyObjectProperty<Optional<Notice>> mistakeProperty() {
+    return mistake.getReadOnlyProperty();
   }
 
   /** The pin nearest to one that could not be met, for the player to take instead. */
@@ -153,11 +162,17 @@ public final class PassageDesk {
     return decisions.wanted().setup();
   }
 
-  /** Indexes of the first and last bar that the selection touches. */
+  /**
+   * Indexes of the first and last bar that the selection touches; the first bar when it is empty.
+   */
   public Span selectedBars() {
-    int one = study.get().notes().get(selectionStart.get()).bar();
-    int other = study.get().notes().get(selectedNote.get()).bar();
+    int one = bar(selection.startProperty().get());
+    int other = bar(selection.note());
     return new Span(Math.min(one, other), Math.max(one, other));
+  }
+
+  private int bar(Optional<Integer> note) {
+    return note.map(n -> study.get().notes().get(n).bar()).orElse(0);
   }
 
   /** Whether a decision can be taken back. */
@@ -170,23 +185,18 @@ public final class PassageDesk {
     return canRedo.getReadOnlyProperty();
   }
 
-  /** The passes logged so far, oldest first. */
-  public List<LogEntry> log() {
-    return book.log(opened.entry().id());
-  }
-
-  /** The plan of the selected note. */
-  public NotePlan selected() {
-    return study.get().leftHand().notes().get(selectedNote.get());
+  /** The plan of the selected note; empty in a passage of rests. */
+  public Optional<NotePlan> selected() {
+    return selection.note().map(n -> study.get().leftHand().notes().get(n));
   }
 
   /** Carries a command out. */
   public void perform(Command command) {
     switch (command) {
-      case NEXT_NOTE -> select(selectedNote.get() + 1);
-      case PREVIOUS_NOTE -> select(selectedNote.get() - 1);
-      case EXTEND_NEXT -> extend(selectedNote.get() + 1);
-      case EXTEND_PREVIOUS -> extend(selectedNote.get() - 1);
+      case NEXT_NOTE -> selection.step(1);
+      case PREVIOUS_NOTE -> selection.step(-1);
+      case EXTEND_NEXT -> selection.extend(1);
+      case EXTEND_PREVIOUS -> selection.extend(-1);
       case PIN_THUMB -> pinFinger(Finger.THUMB);
       case PIN_OPEN -> pinFinger(Finger.OPEN);
       case PIN_FIRST -> pinFinger(Finger.FIRST);
@@ -199,29 +209,31 @@ public final class PassageDesk {
       case PIN_STRING_4 -> pinString(4);
       case PIN_STRING_5 -> pinString(5);
       case PIN_AS_SHOWN -> pinAsShown();
-      case FREE -> free();
+      case FREE -> withNote(this::free);
       case UNDO -> undo();
       case REDO -> redo();
-      case CLEAN -> log(true);
-      case MISS -> log(false);
+      case CLEAN -> passes.add(true, this::tell);
+      case MISS -> passes.add(false, this::tell);
       case SAVE -> message.set("Nothing to save: every change is kept at once.");
     }
   }
 
+  private void tell(Notice notice) {
+    message.set(notice.words());
+    notice.details().ifPresent(details -> mistake.set(Optional.of(notice)));
+  }
+
+  /** Does something to the selected note, or says that there is none. */
+  private void withNote(IntConsumer action) {
+    selection
+        .note()
+        .ifPresentOrElse(
+            action::accept, () -> message.set("This passage is all rests: no note to decide on."));
+  }
+
   /** Selects a note; beyond either end the last one there stays. */
   public void select(int note) {
-    selectedNote.set(within(note));
-    selectionStart.set(selectedNote.get());
-  }
-
-  private void extend(int note) {
-    extending = true;
-    selectedNote.set(within(note));
-    extending = false;
-  }
-
-  private int within(int note) {
-    return Math.max(0, Math.min(study.get().notes().size() - 1, note));
+    selection.select(note);
   }
 
   /** Plans the passage under another profile. */
@@ -237,28 +249,20 @@ public final class PassageDesk {
     change(decisions.wanted().with(setup), what);
   }
 
-  /** Makes a plan of these pins beside those there are. */
-  public void pinAll(List<Pin> pins, String what) {
-    Choices next = decisions.wanted().choices();
-    for (Pin pin : pins) {
-      next = next.withPin(pin);
-    }
-    change(decisions.wanted().with(next), what);
-  }
-
   /** Works out the plans worth comparing and hands them on. */
   public void compare(Consumer<List<Candidate>> onReady) {
     Study now = study.get();
     message.set("Working out the plans to compare …");
-    work(
+    workers.planForShow(
         () -> {
           List<Candidate> candidates = Candidates.of(now);
-          ui.execute(
+          workers.show(
               () -> {
                 message.set("");
                 onReady.accept(candidates);
               });
-        });
+        },
+        this::tell);
   }
 
   /** Takes a compared plan, for the whole passage or for some bars. */
@@ -269,11 +273,24 @@ public final class PassageDesk {
     }
     int lastBar = opened.passage().bars().size() - 1;
     Span taken = bars.orElse(new Span(0, lastBar));
-    List<Pin> pins = candidate.pinsAgainst(study.get().leftHand(), taken);
+    Study now = study.get();
+    workers.plan(
+        () -> {
+          try {
+            List<Pin> pins = TakenPlan.pins(now, candidate.plan(), taken);
+            workers.show(() -> take(candidate, pins));
+          } catch (PinConflictException e) {
+            workers.show(() -> refuse(e, decisions.wanted()));
+          }
+        },
+        this::refuse);
+  }
+
+  private void take(Candidate candidate, List<Pin> pins) {
     if (pins.isEmpty()) {
       message.set("These bars are already taken so.");
     } else {
-      pinAll(pins, "Took " + candidate.name().toLowerCase(Locale.ROOT));
+      pin(pins, "Took " + candidate.name().toLowerCase(Locale.ROOT));
     }
   }
 
@@ -283,47 +300,65 @@ public final class PassageDesk {
   }
 
   private void pinFinger(Finger finger) {
-    int note = selectedNote.get();
-    pin(pinOn(note).map(p -> p.withFinger(finger)).orElse(Pin.finger(note, finger)));
+    withNote(
+        note ->
+            pin(
+                soleWantedPin(note)
+                    .map(p -> p.withFinger(finger))
+                    .orElse(Pin.finger(note, finger))));
   }
 
   private void pinString(int string) {
     if (string <= instrument().stringCount()) {
-      int note = selectedNote.get();
-      pin(pinOn(note).map(p -> p.withString(string)).orElse(Pin.string(note, string)));
+      withNote(
+          note ->
+              pin(
+                  soleWantedPin(note)
+                      .map(p -> p.withString(string))
+                      .orElse(Pin.string(note, string))));
     }
   }
 
+  /** The pin wanted on a note that has just one, so that finger and string are decided in turn. */
+  private Optional<Pin> soleWantedPin(int note) {
+    List<Pin> pins =
+        PinAt.in(study.get().places(), decisions.wanted().choices().pins()).stream()
+            .filter(p -> p.note() == note)
+            .toList();
+    return pins.size() == 1 ? Optional.of(pins.get(0)) : Optional.empty();
+  }
+
   private void pinAsShown() {
-    NotePlan plan = selected();
-    if (!plan.placement().isLeftOut()) {
-      pin(
-          Pin.of(
-              plan.note().number(),
-              plan.placement().top().string(),
-              plan.placement().top().finger()));
-    }
+    selected()
+        .filter(plan -> !plan.placement().isLeftOut())
+        .ifPresent(plan -> pinWay(plan.note().number(), plan.placement()));
+  }
+
+  /** Pins a note or all notes of a chord as a placement takes them, wherever the hand stands. */
+  public void pinWay(int note, Placement placement) {
+    List<Pin> pins = Pin.taking(note, placement).stream().map(Pin::withoutBase).toList();
+    String words = pins.get(pins.size() - 1).words(instrument());
+    pin(pins, "Pinned " + words + " on " + place(note));
   }
 
   /** Pins a note; the plan follows, or the message says why it cannot. */
   public void pin(Pin pin) {
-    change(
-        decisions.wanted().with(decisions.wanted().choices().withPin(pin)),
-        "Pinned " + pin.words(instrument()) + " on " + place(pin.note()));
+    pin(List.of(pin), "Pinned " + pin.words(instrument()) + " on " + place(pin.note()));
   }
 
-  private void free() {
-    int note = selectedNote.get();
-    if (pinOn(note).isEmpty()) {
+  private void pin(List<Pin> pins, String what) {
+    Choices next = study.get().pinned(decisions.wanted().choices(), pins);
+    change(decisions.wanted().with(next), what);
+  }
+
+  private void free(int note) {
+    Choices wanted = decisions.wanted().choices();
+    Choices freed = wanted.withoutPins(study.get().places().of(note));
+    if (freed.equals(wanted)) {
       message.set("Nothing is pinned on " + place(note) + ".");
     } else {
-      Choices choices = decisions.wanted().choices();
-      change(decisions.wanted().with(choices.withoutPin(note)), "Freed " + place(note));
+      change(decisions.wanted().with(freed), "Freed " + place(note));
     }
-  }
-
-  private Optional<Pin> pinOn(int note) {
-    return decisions.wanted().choices().pinOn(note);
   }
 
   private String place(int note) {
@@ -354,47 +389,53 @@ public final class PassageDesk {
 
   private void compute(Decision next, String what, Runnable onAccepted) {
     offer.set(Optional.empty());
-    work(
+    workers.plan(
         () -> {
           try {
             Study planned = planned(next);
-            book.keepChoices(opened.entry().id(), next.choices());
-            book.keepSetup(opened.owner().id(), next.setup());
-            ui.execute(
-                () -> {
-                  onAccepted.run();
-                  inForce = next;
-                  accept(planned, what);
-                });
+            keep(next, planned, what, onAccepted);
           } catch (PinConflictException e) {
-            ui.execute(() -> refuse(e, next));
+            workers.show(() -> refuse(e, next));
           } catch (OutOfRangeException | IllegalArgumentException e) {
-            ui.execute(() -> refuse(e.getMessage()));
+            workers.show(() -> refuse(e.getMessage()));
           }
-        });
+        },
+        this::refuse);
+  }
+
+  /** Writes what differs from the book, then shows the plan. */
+  private void keep(Decision next, Study planned, String what, Runnable onAccepted) {
+    workers.keep(
+        () -> {
+          book.together(
+              () -> {
+                book.keepChoices(opened.entry().id(), kept.choices(), next.choices());
+                if (!next.setup().equals(kept.setup())) {
+                  book.keepSetup(opened.owner().id(), next.setup());
+                }
+              });
+          kept = next;
+          workers.show(
+              () -> {
+                onAccepted.run();
+                inForce = next;
+                accept(planned, what);
+              });
+        },
+        this::refuse);
   }
 
   private Study planned(Decision next) throws OutOfRangeException, PinConflictException {
-    Player player = next.setup().player(study.get().player().name());
+    Player player = player(next.setup(), opened.tuning(), study.get().player().name());
     return player.equals(study.get().player())
         ? study.get().with(next.choices())
         : Study.of(opened.passage(), player, next.choices());
   }
 
-  /** Runs work in the background; after a mistake of Fret's own the last good study stays. */
-  private void work(Runnable task) {
-    background.execute(
-        () -> {
-          try {
-            task.run();
-          } catch (RuntimeException e) {
-            ui.execute(
-                () -> {
-                  decisions.refuse(inForce);
-                  message.set(Words.ownMistake(e));
-                });
-          }
-        });
+  /** A player with the strings tuned as the part asks, unless they have said how they tune. */
+  static Player player(PlayerSetup setup, StatedTuning stated, String name) {
+    Player player = setup.player(name);
+    return setup.tuning().isPresent() ? player : player.tunedFor(stated);
   }
 
   private void accept(Study planned, String what) {
@@ -424,13 +465,23 @@ public final class PassageDesk {
   }
 
   private void refuse(String why) {
+    refuse(Notice.of(why));
+  }
+
+  /** After a fault, even a mistake of Fret's own, the last good study stays. */
+  private void refuse(Notice why) {
     decisions.refuse(inForce);
-    message.set(why);
+    tell(why);
   }
 
   private void refuse(PinConflictException conflict, Decision asked) {
     decisions.refuse(inForce);
-    offer.set(asked.choices().pinOn(selectedNote.get()).flatMap(this::nearest));
+    List<Pin> pins = PinAt.in(study.get().places(), asked.choices().pins());
+    offer.set(
+        pins.stream()
+            .filter(p -> selection.note().filter(n -> n == p.note()).isPresent())
+            .findFirst()
+            .flatMap(this::nearest));
     message.set("Bar " + barOf(conflict.note()) + ": " + conflict.getMessage() + ".");
   }
 
@@ -452,33 +503,6 @@ public final class PassageDesk {
 
   private String barOf(int note) {
     return opened.passage().bars().get(study.get().notes().get(note).bar()).label();
-  }
-
-  private void log(boolean clean) {
-    Climb now = climb.get();
-    double perMinute = now.ladder().rungs().get(now.rung());
-    LogEntry entry = new LogEntry(opened.entry().id(), clock.instant(), perMinute, clean);
-    work(
-        () -> {
-          book.addToLog(entry);
-          ui.execute(() -> logged(now, clean));
-        });
-  }
-
-  private void logged(Climb before, boolean clean) {
-    Climb after = clean ? climb.get().clean() : climb.get().miss();
-    climb.set(after);
-    String tempo = Words.number(before.ladder().rungs().get(before.rung()));
-    String next = Words.number(after.ladder().rungs().get(after.rung()));
-    if (after.isDone() && clean) {
-      message.set("Clean at the target tempo. Keep it up with one run a day.");
-    } else if (after.rung() > before.rung()) {
-      message.set("Rung " + tempo + " is passed. Go on at " + next + ".");
-    } else if (after.rung() < before.rung()) {
-      message.set("Two misses in a row: back to " + next + ".");
-    } else {
-      message.set((clean ? "Clean at " : "A miss at ") + tempo + " is in the log.");
-    }
   }
 
   /** Instrument it is played on. */

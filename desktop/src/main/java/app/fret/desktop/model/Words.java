@@ -69,10 +69,22 @@ public final class Words {
   }
 
   /** What to say when Fret itself has made a mistake. */
-  public static String ownMistake(RuntimeException mistake) {
-    return "Fret made a mistake of its own ("
-        + mistake.getClass().getSimpleName()
-        + "). Your book is kept as it was; please try another way.";
+  public static String ownMistake() {
+    return "Fret made a mistake of its own. Your book is kept as it was; please try another way.";
+  }
+
+  /** A size of a file, such as {@code 1.4 MB}. */
+  public static String bytes(long bytes) {
+    return bytes >= 1_000_000
+        ? String.format(Locale.ROOT, "%.1f MB", bytes / 1e6)
+        : Math.max(1, Math.round(bytes / 1e3)) + " kB";
+  }
+
+  /** A phrase as a sentence: with a capital and a full stop. */
+  public static String sentence(String phrase) {
+    return phrase.isEmpty()
+        ? ""
+        : Character.toUpperCase(phrase.charAt(0)) + phrase.substring(1) + ".";
   }
 
   /** One of something or several. */

@@ -16,9 +16,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
-import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
@@ -49,7 +47,8 @@ public final class FingerboardView extends Region {
   private final Canvas canvas = new Canvas();
   private final ObjectProperty<Optional<Study>> study =
       new SimpleObjectProperty<>(this, "study", Optional.empty());
-  private final IntegerProperty selectedNote = new SimpleIntegerProperty(this, "selectedNote", 0);
+  private final ObjectProperty<Optional<Integer>> selectedNote =
+      new SimpleObjectProperty<>(this, "selectedNote", Optional.empty());
 
   /** An empty fingerboard. */
   public FingerboardView() {
@@ -68,8 +67,8 @@ public final class FingerboardView extends Region {
     return study;
   }
 
-  /** Number of the note at which the hand is shown. */
-  public IntegerProperty selectedNoteProperty() {
+  /** Number of the note at which the hand is shown; empty for none. */
+  public ObjectProperty<Optional<Integer>> selectedNoteProperty() {
     return selectedNote;
   }
 
@@ -85,9 +84,10 @@ public final class FingerboardView extends Region {
   private void paint() {
     GraphicsContext graphics = canvas.getGraphicsContext2D();
     graphics.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
-    if (study.get().isPresent() && canvas.getWidth() > LEFT + RIGHT) {
+    boolean something = study.get().isPresent() && selectedNote.get().isPresent();
+    if (something && canvas.getWidth() > LEFT + RIGHT) {
       Study shown = study.get().get();
-      NotePlan note = shown.leftHand().notes().get(selectedNote.get());
+      NotePlan note = shown.leftHand().notes().get(selectedNote.get().get());
       new Drawing(graphics, shown, note).paint();
       setAccessibleText(caption(shown, note));
     }

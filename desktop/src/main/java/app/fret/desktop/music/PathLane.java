@@ -132,7 +132,7 @@ final class PathLane {
       graphics.setLineWidth(1.5);
       graphics.strokeRoundRect(from + 0.75, y + 0.75, width - 1.5, BLOCK - 1.5, 7, 7);
     }
-    if (study.choices().pinOn(seen.plan().note().number()).isPresent()) {
+    if (!study.pinsOn(seen.plan().note().number()).isEmpty()) {
       graphics.setStroke(Palette.INK);
       graphics.setLineWidth(2);
       graphics.strokeRoundRect(from - 1.5, y - 1.5, width + 3, BLOCK + 3, 9, 9);

@@ -11,9 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
-import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Bounds;
 import javafx.geometry.Insets;
@@ -46,9 +44,10 @@ public final class ScoreView extends ScrollPane {
 
   private final ObjectProperty<Optional<Study>> study =
       new SimpleObjectProperty<>(this, "study", Optional.empty());
-  private final IntegerProperty selectedNote = new SimpleIntegerProperty(this, "selectedNote", 0);
-  private final ObjectProperty<Span> range =
-      new SimpleObjectProperty<>(this, "range", new Span(0, 0));
+  private final ObjectProperty<Optional<Integer>> selectedNote =
+      new SimpleObjectProperty<>(this, "selectedNote", Optional.empty());
+  private final ObjectProperty<Optional<Span>> range =
+      new SimpleObjectProperty<>(this, "range", Optional.empty());
   private final ObjectProperty<Set<Integer>> lit =
       new SimpleObjectProperty<>(this, "lit", Set.of());
   private final Layer layer;
@@ -78,7 +77,7 @@ public final class ScoreView extends ScrollPane {
     systems.setPadding(new Insets(8, MARGIN, 24, MARGIN));
     setContent(systems);
     study.addListener((property, before, now) -> layOut());
-    selectedNote.addListener((property, before, now) -> select(before.intValue(), now.intValue()));
+    selectedNote.addListener((property, before, now) -> select(before, now));
     range.addListener((property, before, now) -> nodes.forEach(n -> n.selectRange(now)));
     lit.addListener((property, before, now) -> nodes.forEach(n -> n.light(now)));
     viewportBoundsProperty().addListener((property, before, now) -> widthChanged(now));
@@ -89,13 +88,13 @@ public final class ScoreView extends ScrollPane {
     return study;
   }
 
-  /** Number of the selected note. */
-  public IntegerProperty selectedNoteProperty() {
+  /** Number of the selected note; empty for none. */
+  public ObjectProperty<Optional<Integer>> selectedNoteProperty() {
     return selectedNote;
   }
 
-  /** First and last note of the selection. */
-  public ObjectProperty<Span> rangeProperty() {
+  /** First and last note of the selection; empty for none. */
+  public ObjectProperty<Optional<Span>> rangeProperty() {
     return range;
   }
 
@@ -123,7 +122,8 @@ public final class ScoreView extends ScrollPane {
     Engraving engraving = new Engraver().engrave(passage, (width - 2 * MARGIN) / space);
     for (SystemPlan plan : SystemPlan.of(shown, engraving)) {
       SystemNode node = new SystemNode(plan, layer == Layer.LEFT_HAND, space, width - 2 * MARGIN);
-      node.setOnMouseClicked(e -> node.noteAt(e.getX()).ifPresent(selectedNote::set));
+      node.setOnMouseClicked(
+          e -> node.noteAt(e.getX()).ifPresent(n -> selectedNote.set(Optional.of(n))));
       node.select(selectedNote.get());
       node.selectRange(range.get());
       node.light(lit.get());
@@ -132,13 +132,16 @@ public final class ScoreView extends ScrollPane {
     systems.getChildren().setAll(nodes);
   }
 
-  private void select(int before, int now) {
+  private void select(Optional<Integer> before, Optional<Integer> now) {
     for (SystemNode node : nodes) {
-      if (node.shows(before) || node.shows(now)) {
+      if (before.filter(node::shows).isPresent() || now.filter(node::shows).isPresent()) {
         node.select(now);
       }
     }
-    nodes.stream().filter(n -> n.shows(now)).findFirst().ifPresent(this::scrollTo);
+    nodes.stream()
+        .filter(n -> now.filter(n::shows).isPresent())
+        .findFirst()
+        .ifPresent(this::scrollTo);
   }
 
   private void scrollTo(Node node) {

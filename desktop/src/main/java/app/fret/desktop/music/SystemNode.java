@@ -81,11 +81,12 @@ final class SystemNode extends Pane {
   }
 
   /** Lights a note if it stands here and puts out any other. */
-  void select(int note) {
-    setAccessibleText(accessibleText(note));
-    cursor.setVisible(shows(note));
-    if (shows(note)) {
-      Engraving.NotePlace place = plan.note(note).place();
+  void select(Optional<Integer> selected) {
+    Optional<Integer> here = selected.filter(this::shows);
+    setAccessibleText(here.map(this::accessibleText).orElse("a line of the passage"));
+    cursor.setVisible(here.isPresent());
+    if (here.isPresent()) {
+      Engraving.NotePlace place = plan.note(here.get()).place();
       double width = Math.max(LEAST_WIDTH, place.width() * space + 14);
       cursor.setX(place.middle() * space - width / 2);
       cursor.setWidth(width);
@@ -93,11 +94,11 @@ final class SystemNode extends Pane {
   }
 
   /** Tints the notes of a selection of more than one. */
-  void selectRange(Span notes) {
+  void selectRange(Optional<Span> notes) {
     rangeNotes.getChildren().clear();
-    if (notes.last() > notes.first()) {
+    if (notes.filter(n -> n.last() > n.first()).isPresent()) {
       for (SystemPlan.Seen seen : plan.seen()) {
-        if (notes.holds(seen.number())) {
+        if (notes.get().holds(seen.number())) {
           rangeNotes.getChildren().add(tint(seen, Palette.RANGE));
         }
       }
@@ -124,9 +125,6 @@ final class SystemNode extends Pane {
   }
 
   private String accessibleText(int note) {
-    if (!shows(note)) {
-      return "a line of the passage";
-    }
     NotePlan taken = plan.note(note).plan();
     String pitch = taken.note().notes().get(taken.note().notes().size() - 1).written().display();
     return taken.placement().isLeftOut()

@@ -5,6 +5,7 @@ import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.ImportChoice;
 import app.fret.desktop.model.ImportOffer;
 import app.fret.desktop.model.Section;
+import app.fret.desktop.model.Words;
 import app.fret.files.ScoreRejectedException;
 import app.fret.files.musicxml.ReadPassage;
 import app.fret.instrument.Instruments;
@@ -49,6 +50,7 @@ final class AddPassagePane extends VBox {
   private final TextField perMinute = new TextField();
   private final DatePicker due = new DatePicker();
   private final Label passedOver = Parts.words("", "small");
+  private final Label layout = Parts.words("", "small");
   private final Label fault = Parts.words("", "trouble");
   private final List<BookPlayer> players;
   private final GridPane form = new GridPane();
@@ -183,6 +185,7 @@ final class AddPassagePane extends VBox {
             Parts.label("Add “" + offer.fileName() + "”", "why-title"),
             form,
             passedOver,
+            layout,
             fault,
             actions);
   }
@@ -201,11 +204,12 @@ final class AddPassagePane extends VBox {
               .or(now::playbackTempo)
               .orElse(new Tempo(BeatUnit.QUARTER, 96));
       beat.getSelectionModel().select(tempo.beat().name());
-      perMinute.setText(app.fret.desktop.model.Words.number(tempo.perMinute()));
+      perMinute.setText(Words.number(tempo.perMinute()));
       passedOver.setText(
           now.skipped().isEmpty()
               ? "Every sign of this part is taken over."
               : "Passed over: " + String.join("; ", now.skipped()) + ".");
+      layout.setText(now.layout().map(Words::sentence).orElse(""));
     } catch (ScoreRejectedException e) {
       read = Optional.empty();
       fault.setText(e.getMessage());

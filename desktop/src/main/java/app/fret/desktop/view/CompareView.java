@@ -8,7 +8,6 @@ import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.Totals;
 import app.fret.score.Bar;
 import app.fret.score.Span;
-import app.fret.study.Study;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -73,7 +72,7 @@ final class CompareView extends VBox {
 
     void show(Set<Integer> lit) {
       score.litProperty().set(Set.of());
-      score.studyProperty().set(Optional.of(with(desk.study(), choice.getValue().plan())));
+      score.studyProperty().set(Optional.of(desk.study().taking(choice.getValue().plan())));
       score.litProperty().set(lit);
       boolean now = choice.getSelectionModel().getSelectedIndex() == 0;
       take.setDisable(now);
@@ -145,19 +144,6 @@ final class CompareView extends VBox {
     String first = bars.get(span.first()).label();
     String last = bars.get(span.last()).label();
     return span.first() == span.last() ? "bar " + first : "bars " + first + " to " + last;
-  }
-
-  private static Study with(Study study, LeftHandPlan plan) {
-    return new Study(
-        study.passage(),
-        study.player(),
-        study.choices(),
-        study.notes(),
-        study.prepared(),
-        plan,
-        study.tuning(),
-        study.bow(),
-        study.practice());
   }
 
   private void showFigures(LeftHandPlan one, LeftHandPlan other) {

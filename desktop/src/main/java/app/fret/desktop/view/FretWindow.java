@@ -1,8 +1,10 @@
 package app.fret.desktop.view;
 
+import app.fret.book.Backups;
 import app.fret.desktop.model.Command;
 import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.ImportOffer;
+import app.fret.desktop.model.Notice;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.music.ScoreView;
 import app.fret.engraving.Paper;
@@ -23,6 +25,8 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
@@ -57,6 +61,7 @@ public final class FretWindow extends StackPane {
   private final HBox tabs = new HBox(4);
   private final ToggleGroup tabGroup = new ToggleGroup();
   private Consumer<Path> folderOpener = file -> {};
+  private Consumer<Backups.Backup> restorer = backup -> {};
   private final Label message = Parts.label("", "message");
   private final StackPane veil = new StackPane();
   private final Map<Station, Spread> spreads = new EnumMap<>(Station.class);
@@ -71,7 +76,7 @@ public final class FretWindow extends StackPane {
   public FretWindow(Desk desk) {
     this.desk = desk;
     getStyleClass().add("fret");
-    frame.setTop(new Header(desk, actions()));
+    frame.setTop(head());
     frame.setLeft(new ProgrammeView(desk, this::chooseFile));
     frame.setCenter(centre);
     makeTabs();
@@ -87,6 +92,25 @@ public final class FretWindow extends StackPane {
     addEventFilter(KeyEvent.KEY_PRESSED, this::keyPressed);
     setOnDragOver(FretWindow::acceptFiles);
     setOnDragDropped(this::dropped);
+  }
+
+  /** The header and, where the book cannot be changed, why not. */
+  private Node head() {
+    VBox head = new VBox(new Header(desk, actions()));
+    desk.readOnlyReason()
+        .ifPresent(
+            reason -> {
+              Label words =
+                  Parts.words(
+                      "For reading only, since "
+                          + reason
+                          + ". What you decide or log here is not kept.",
+                      "read-only");
+              words.setId("read-only");
+              words.setMaxWidth(Double.MAX_VALUE);
+              head.getChildren().add(words);
+            });
+    return head;
   }
 
   private Header.Actions actions() {
@@ -109,6 +133,11 @@ public final class FretWindow extends StackPane {
       @Override
       public void print() {
         FretWindow.this.print();
+      }
+
+      @Override
+      public void showBackups() {
+        cover(new BackupsPane(desk, restorer, FretWindow.this::uncover));
       }
 
       @Override
@@ -357,6 +386,29 @@ public final class FretWindow extends StackPane {
   /** Says how a folder is shown; the application knows, the window does not. */
   public void setFolderOpener(Consumer<Path> opener) {
     folderOpener = opener;
+  }
+
+  /** Says how the book is exchanged for an earlier copy; the application does it. */
+  public void setRestorer(Consumer<Backups.Backup> newRestorer) {
+    restorer = newRestorer;
+  }
+
+  /** Tells of something that went wrong; a mistake of the program's own has details to copy. */
+  private void tell(Notice notice) {
+    if (notice.details().isEmpty()) {
+      tell(notice.words());
+    } else {
+      String details = notice.details().get();
+      tell(
+          notice.words(),
+          Parts.button("copy-details", "Copy the details", "outline-action", () -> copy(details)));
+    }
+  }
+
+  private static void copy(String text) {
+    ClipboardContent content = new ClipboardContent();
+    content.putString(text);
+    Clipboard.getSystemClipboard().setContent(content);
   }
 
   private void tell(String what, Node... actions) {

@@ -46,6 +46,8 @@ final class Header extends HBox {
 
     void print();
 
+    void showBackups();
+
     void showKeys();
   }
 
@@ -82,6 +84,7 @@ final class Header extends HBox {
                 "Write the part as PDF, Letter …",
                 () -> actions.writePdf(Paper.LETTER)),
             item("menu-print", "Print the part …", actions::print),
+            item("menu-backups", "Go back to an earlier day …", actions::showBackups),
             item("menu-keys", "Keys", actions::showKeys));
   }
 
@@ -99,7 +102,7 @@ final class Header extends HBox {
   private void follow(PassageDesk passage) {
     undo.disableProperty().bind(passage.canUndoProperty().not());
     redo.disableProperty().bind(passage.canRedoProperty().not());
-    passage.climbProperty().addListener((property, before, now) -> show(passage));
+    passage.passes().climbProperty().addListener((property, before, now) -> show(passage));
     passage.studyProperty().addListener((property, before, now) -> show(passage));
     show(passage);
   }
@@ -110,7 +113,7 @@ final class Header extends HBox {
       return;
     }
     Study study = passage.study();
-    Climb climb = passage.climbProperty().get();
+    Climb climb = passage.passes().climbProperty().get();
     title.setText(study.passage().title());
     subtitle.setText(
         study.passage().partName() + " · " + passage.opened().owner().name() + " · " + bars(study));

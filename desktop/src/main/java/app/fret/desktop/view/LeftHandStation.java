@@ -1,13 +1,13 @@
 package app.fret.desktop.view;
 
 import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.model.Selection;
 import app.fret.desktop.model.Words;
 import app.fret.desktop.music.FingerboardView;
 import app.fret.desktop.music.ScoreView;
 import app.fret.lefthand.Totals;
 import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
-import app.fret.score.Span;
 import app.fret.study.Study;
 import java.util.Locale;
 import java.util.Optional;
@@ -50,14 +50,16 @@ final class LeftHandStation extends VBox {
     figures.setId("left-hand-figures");
     VBox.setVgrow(score, Priority.ALWAYS);
     getChildren().addAll(profileRow(), figureRow(actions), score, fingerboard);
-    score.selectedNoteProperty().bindBidirectional(desk.selectedNoteProperty());
-    fingerboard.selectedNoteProperty().bind(desk.selectedNoteProperty());
-    desk.selectedNoteProperty().addListener((property, before, now) -> showRange());
-    desk.selectionStartProperty().addListener((property, before, now) -> showRange());
+    Selection selection = desk.selection();
+    score.selectedNoteProperty().bindBidirectional(selection.noteProperty());
+    fingerboard.selectedNoteProperty().bind(selection.noteProperty());
+    selection.noteProperty().addListener((property, before, now) -> showRange());
+    selection.startProperty().addListener((property, before, now) -> showRange());
     desk.studyProperty().addListener((property, before, now) -> show());
     desk.changedNotesProperty().addListener((property, before, now) -> light(now));
     putOut.setOnFinished(e -> score.litProperty().set(Set.of()));
     show();
+    showRange();
   }
 
   private HBox profileRow() {
@@ -65,7 +67,7 @@ final class LeftHandStation extends VBox {
     row.getStyleClass().add("station-head");
     row.setAlignment(Pos.CENTER_LEFT);
     for (String name : Profiles.NAMES) {
-      if (!name.equals(Profiles.AS_PRINTED) || desk.study().asPrinted().isPresent()) {
+      if (!name.equals(Profiles.AS_PRINTED) || desk.study().printsFingers()) {
         row.getChildren().add(chip(Profiles.named(name)));
       }
     }
@@ -123,9 +125,7 @@ final class LeftHandStation extends VBox {
   }
 
   private void showRange() {
-    int one = desk.selectionStartProperty().get();
-    int other = desk.selectedNoteProperty().get();
-    score.rangeProperty().set(new Span(Math.min(one, other), Math.max(one, other)));
+    score.rangeProperty().set(desk.selection().range());
   }
 
   /** Lights what the last change moved, for a moment. */

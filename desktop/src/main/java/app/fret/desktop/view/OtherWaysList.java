@@ -5,7 +5,6 @@ import app.fret.desktop.music.Palette;
 import app.fret.instrument.Instrument;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.LeftHandPlan.OtherWay;
-import app.fret.lefthand.Pin;
 import app.fret.lefthand.hand.Stop;
 import java.util.ArrayList;
 import java.util.List;
@@ -70,7 +69,7 @@ final class OtherWaysList {
     button.getStyleClass().add("other-way");
     button.setAccessibleText(
         "Pin finger " + top.finger().sign() + " on string " + top.string() + " here");
-    button.setOnAction(e -> desk.pin(Pin.of(plan.note().number(), top.string(), top.finger())));
+    button.setOnAction(e -> desk.pinWay(plan.note().number(), way.placement()));
     return button;
   }
 

@@ -12,14 +12,14 @@ final class PractisePanel extends VBox {
     super(8);
     setId("practise-panel");
     getStyleClass().add("why-panel");
-    desk.climbProperty().addListener((property, before, now) -> show(desk));
+    desk.passes().climbProperty().addListener((property, before, now) -> show(desk));
     desk.studyProperty().addListener((property, before, now) -> show(desk));
     show(desk);
   }
 
   private void show(PassageDesk desk) {
     Study study = desk.study();
-    Climb climb = desk.climbProperty().get();
+    Climb climb = desk.passes().climbProperty().get();
     getChildren()
         .setAll(
             Parts.label("Why this rung", "why-title"),

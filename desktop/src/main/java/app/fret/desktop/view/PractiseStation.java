@@ -60,7 +60,7 @@ final class PractiseStation extends VBox {
     grid.getRowConstraints().addAll(top, rest);
     VBox.setVgrow(grid, Priority.ALWAYS);
     getChildren().addAll(grid);
-    desk.climbProperty().addListener((property, before, current) -> show());
+    desk.passes().climbProperty().addListener((property, before, current) -> show());
     desk.studyProperty().addListener((property, before, current) -> show());
     show();
   }
@@ -111,7 +111,7 @@ final class PractiseStation extends VBox {
   }
 
   private void show() {
-    Climb climb = desk.climbProperty().get();
+    Climb climb = desk.passes().climbProperty().get();
     Tempo tempo = climb.ladder().tempo(climb.rung());
     rung.setText(Words.tempo(tempo));
     click.setText(clickWords(tempo));
@@ -164,7 +164,7 @@ final class PractiseStation extends VBox {
 
   private void showPasses() {
     passes.getChildren().clear();
-    List<LogEntry> log = desk.log();
+    List<LogEntry> log = desk.passes().entries();
     for (int i = log.size() - 1; i >= Math.max(0, log.size() - PASSES_SHOWN); i--) {
       passes.getChildren().add(pass(log.get(i)));
     }
@@ -173,11 +173,14 @@ final class PractiseStation extends VBox {
           .getChildren()
           .add(Parts.words("None yet. Play the passage once, then press Clean or Miss.", "quiet"));
     }
+    desk.passes()
+        .unreadable()
+        .forEach(bad -> passes.getChildren().add(Parts.words(bad, "trouble")));
   }
 
   private HBox pass(LogEntry entry) {
     Label when = Parts.label(WHEN.format(entry.at().atZone(ZoneId.systemDefault())), "quiet");
-    Label tempo = Parts.label(Words.tempo(desk.study().choices().target().at(entry.perMinute())));
+    Label tempo = Parts.label(Words.tempo(entry.tempo()));
     Label result =
         Parts.label(entry.clean() ? "clean" : "miss", entry.clean() ? "task-done" : "trouble");
     when.setMinWidth(USE_PREF_SIZE);

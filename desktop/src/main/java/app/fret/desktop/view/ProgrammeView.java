@@ -46,6 +46,7 @@ final class ProgrammeView extends VBox {
       }
       list.getChildren().add(line(entry));
     }
+    desk.unreadable().forEach(bad -> list.getChildren().add(Parts.words(bad, "trouble")));
     if (desk.programme().isEmpty()) {
       list.getChildren()
           .add(Parts.words("No passages yet. Add one from a MusicXML file.", "quiet"));

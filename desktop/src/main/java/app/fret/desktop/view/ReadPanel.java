@@ -106,5 +106,10 @@ final class ReadPanel extends VBox {
       content.getChildren().add(Parts.words("Nothing: every sign of the part is taken over."));
     }
     skipped.forEach(s -> content.getChildren().add(Parts.words(s)));
+    desk.opened().layout().ifPresent(l -> content.getChildren().add(Parts.words(l, "quiet")));
+    if (!desk.opened().remarks().isEmpty()) {
+      content.getChildren().add(Parts.heading("Kept in the book, but not in force"));
+      desk.opened().remarks().forEach(r -> content.getChildren().add(Parts.words(r)));
+    }
   }
 }

@@ -13,7 +13,7 @@ final class ReadStation extends VBox {
     ScoreView score = new ScoreView(ScoreView.Layer.PRINTED);
     VBox.setVgrow(score, Priority.ALWAYS);
     getChildren().add(score);
-    score.selectedNoteProperty().bindBidirectional(desk.selectedNoteProperty());
+    score.selectedNoteProperty().bindBidirectional(desk.selection().noteProperty());
     desk.studyProperty()
         .addListener((property, before, now) -> score.studyProperty().set(Optional.of(now)));
     score.studyProperty().set(Optional.of(desk.study()));

@@ -5,6 +5,7 @@ import app.fret.desktop.model.PassageDesk;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.hand.Placement;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -36,7 +37,7 @@ final class WhyPanel extends VBox {
       HBox.setHgrow(button, Priority.ALWAYS);
     }
     getChildren().addAll(scroll, actions);
-    desk.selectedNoteProperty().addListener((property, before, now) -> show());
+    desk.selection().noteProperty().addListener((property, before, now) -> show());
     desk.studyProperty().addListener((property, before, now) -> show());
     show();
   }
@@ -46,7 +47,21 @@ final class WhyPanel extends VBox {
   }
 
   private void show() {
-    NotePlan plan = desk.selected();
+    Optional<NotePlan> selected = desk.selected();
+    if (selected.isEmpty()) {
+      content
+          .getChildren()
+          .setAll(
+              Parts.label("All rests", "why-title"),
+              Parts.words("This cut holds no note, so there is nothing to decide.", "quiet"));
+      pin.setDisable(true);
+      free.setDisable(true);
+      return;
+    }
+    show(selected.get());
+  }
+
+  private void show(NotePlan plan) {
     NoteWords words = new NoteWords(desk.study());
     content.getChildren().clear();
     addHead(plan, words);
@@ -64,7 +79,7 @@ final class WhyPanel extends VBox {
   }
 
   private void showActions(NotePlan plan) {
-    boolean pinned = desk.study().choices().pinOn(plan.note().number()).isPresent();
+    boolean pinned = !desk.study().pinsOn(plan.note().number()).isEmpty();
     pin.setDisable(plan.placement().isLeftOut() || pinned);
     pin.setText(pinned ? "Pinned" : pinText(plan.placement()));
     free.setDisable(!pinned);

@@ -1,18 +1,26 @@
 package app.fret.desktop.model;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyLong;
+import static org.mockito.Mockito.doCallRealMethod;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.spy;
 
 import app.fret.book.Book;
 import app.fret.book.BookException;
+import app.fret.book.BookPassage;
 import app.fret.files.musicxml.MusicXmlWriter;
+import app.fret.lefthand.PinAt;
 import app.fret.score.BeatUnit;
+import app.fret.score.Finger;
+import app.fret.score.NoteRef;
 import app.fret.score.Tempo;
+import app.fret.study.Choices;
 import app.fret.testing.Music;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -22,6 +30,7 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -39,7 +48,7 @@ class DeskTest {
   @BeforeEach
   void openBook() throws BookException {
     book = Book.open(folder.resolve("desk.fretbook"));
-    desk = new Desk(book, CLOCK, Runnable::run, Runnable::run);
+    desk = new Desk(book, CLOCK, Workers.inline());
   }
 
   @AfterEach
@@ -95,7 +104,7 @@ class DeskTest {
       open.perform(Command.CLEAN);
     }
     assertThat(desk.programme().get(0).progress()).isEqualTo(0.5);
-    Desk reopened = new Desk(book, CLOCK, Runnable::run, Runnable::run);
+    Desk reopened = new Desk(book, CLOCK, Workers.inline());
     assertThat(reopened.programme()).isEqualTo(desk.programme());
   }
 
@@ -125,7 +134,8 @@ class DeskTest {
   @Test
   void aFileThatCannotBeReadIsAFaultInWords() {
     desk.offer(folder.resolve("nowhere.musicxml"), offer -> {});
-    assertThat(desk.faultProperty().get()).contains("nowhere.musicxml: there is no such file");
+    assertThat(desk.faultProperty().get().map(Notice::words))
+        .contains("nowhere.musicxml: there is no such file");
     desk.faultRead();
     assertThat(desk.faultProperty().get()).isEmpty();
   }
@@ -133,17 +143,18 @@ class DeskTest {
   @Test
   void aPassageOutOfRangeIsAFaultAndStaysOut() throws IOException {
     desk.add(offer("C5/1 | C3/1"), forNewPlayer(0, 1));
-    assertThat(desk.faultProperty().get().orElseThrow()).contains("bar 2: C3 lies below");
+    assertThat(desk.faultProperty().get().orElseThrow().words()).contains("bar 2: C3 lies below");
     assertThat(desk.programme()).isEmpty();
-    assertThat(book.players()).isEmpty();
+    assertThat(book.players().rows()).isEmpty();
   }
 
   @Test
   void aFolderThatIsNotThereIsAFaultInWords() throws IOException {
     desk.add(offer("C5/1"), forNewPlayer(0, 0));
     desk.writeMarked(folder.resolve("none/marked.musicxml"), written -> {});
-    assertThat(desk.faultProperty().get())
-        .contains("marked.musicxml cannot be written there; choose another folder.");
+    assertThat(desk.faultProperty().get().map(Notice::words))
+        .contains(
+            "marked.musicxml cannot be written: its folder is not there; make it or choose another.");
   }
 
   @Test
@@ -151,11 +162,101 @@ class DeskTest {
     desk.add(offer("C5/1"), forNewPlayer(0, 0));
     Book failing = spy(book);
     doThrow(new IllegalStateException("disk on fire")).when(failing).score(anyLong());
-    Desk unlucky = new Desk(failing, CLOCK, Runnable::run, Runnable::run);
+    Desk unlucky = new Desk(failing, CLOCK, Workers.inline());
     unlucky.open(unlucky.programme().get(0));
-    assertThat(unlucky.faultProperty().get().orElseThrow())
-        .startsWith("Fret made a mistake of its own (IllegalStateException).")
+    assertThat(unlucky.faultProperty().get().orElseThrow().words())
+        .startsWith("Fret made a mistake of its own.")
         .doesNotContain("disk on fire");
     assertThat(unlucky.openProperty().get()).isEmpty();
+  }
+
+  /** Faults of every kind, at every place where the desk asks the book for something. */
+  @Test
+  void afterAnyFaultTheNextPinIsStored() throws IOException {
+    desk.add(offer("C5/4 D5/4 E5/4 F5/4"), forNewPlayer(0, 0));
+    long id = desk.programme().get(0).passage().id();
+    List<Throwable> faults =
+        List.of(
+            new IllegalStateException("injected"),
+            new StackOverflowError("injected"),
+            new OutOfMemoryError("injected"));
+    for (Throwable fault : faults) {
+      Book failing = spy(book);
+      Desk unlucky = new Desk(failing, CLOCK, Workers.inline());
+      unlucky.open(unlucky.programme().get(0));
+      PassageDesk passage = unlucky.openProperty().get().orElseThrow();
+      doThrow(fault).when(failing).keepChoices(anyLong(), any(), any());
+      doThrow(fault).when(failing).addToLog(any());
+      passage.select(1);
+      passage.perform(Command.PIN_AS_SHOWN);
+      passage.perform(Command.CLEAN);
+      assertThat(passage.messageProperty().get()).startsWith("Fret made a mistake of its own.");
+      assertThat(unlucky.faultProperty().get().orElseThrow().details())
+          .hasValueSatisfying(d -> assertThat(d).contains("injected"));
+      assertThat(passage.study().pins()).isEmpty();
+      assertThat(passage.passes().entries()).isEmpty();
+      doCallRealMethod().when(failing).keepChoices(anyLong(), any(), any());
+      passage.perform(Command.PIN_AS_SHOWN);
+      assertThat(book.choices(id).choices().pins()).hasSize(1);
+      passage.perform(Command.FREE);
+      assertThat(book.choices(id).choices().pins()).isEmpty();
+    }
+  }
+
+  @Test
+  void pinsThatCannotBeMetAnyMoreAreSetAsideAndKept() throws IOException {
+    desk.add(offer("C5/4 D5/4 E5/4 F5/4"), forNewPlayer(0, 0));
+    BookPassage entry = desk.programme().get(0).passage();
+    Choices none = book.choices(entry.id()).choices();
+    PinAt impossible =
+        new PinAt(
+            NoteRef.parse("0@0/1 C5"),
+            false,
+            OptionalInt.of(1),
+            Optional.of(Finger.FIRST),
+            Optional.empty(),
+            OptionalInt.empty());
+    PinAt lost =
+        new PinAt(
+            NoteRef.parse("0@1/8 C5"),
+            false,
+            OptionalInt.of(2),
+            Optional.empty(),
+            Optional.empty(),
+            OptionalInt.empty());
+    book.keepChoices(entry.id(), none, none.withPins(List.of(impossible, lost)));
+    Desk again = new Desk(book, CLOCK, Workers.inline());
+    again.open(again.programme().get(0));
+    PassageDesk open = again.openProperty().get().orElseThrow();
+    assertThat(open.study().pins()).isEmpty();
+    assertThat(open.opened().remarks())
+        .hasSize(2)
+        .anyMatch(r -> r.startsWith("Set aside, but kept: C5 cannot be played with finger 1"))
+        .anyMatch(r -> r.startsWith("A pin on C5 in bar 1 finds no such note there any more"));
+    open.perform(Command.PIN_AS_SHOWN);
+    assertThat(book.choices(entry.id()).choices().pins()).contains(lost).hasSize(2);
+  }
+
+  @Test
+  void aPartThatTunesItsStringsIsPlannedSo() throws IOException {
+    byte[] plain = Files.readAllBytes(score("A3/1 | B3/1"));
+    String tuned =
+        new String(plain, StandardCharsets.UTF_8)
+            .replaceFirst(
+                "<note>",
+                "<direction><direction-type><scordatura><accord string=\"4\"><tuning-step>A"
+                    + "</tuning-step><tuning-octave>3</tuning-octave></accord></scordatura>"
+                    + "</direction-type></direction><note>");
+    Path file = folder.resolve("tuned.musicxml");
+    Files.writeString(file, tuned);
+    List<ImportOffer> offers = new ArrayList<>();
+    desk.offer(file, offers::add);
+    desk.add(offers.get(0), forNewPlayer(0, 1));
+    PassageDesk open = desk.openProperty().get().orElseThrow();
+    assertThat(open.study().leftHand().notes().get(0).placement().top().isOpen()).isTrue();
+    assertThat(open.opened().skipped())
+        .containsExactly("no music, but note: the part tunes string IV to A3, and is planned so");
+    open.setSetup(open.setup().withTuning("E5 A4 D4 G3"), "Tuned as usual");
+    assertThat(open.study().leftHand().notes().get(0).placement().top().isOpen()).isFalse();
   }
 }

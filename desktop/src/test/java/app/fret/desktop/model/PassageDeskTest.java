@@ -3,19 +3,22 @@ package app.fret.desktop.model;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyLong;
+import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
-import static org.mockito.Mockito.when;
 
 import app.fret.book.Book;
 import app.fret.book.BookPassage;
 import app.fret.book.BookPlayer;
+import app.fret.book.Found;
 import app.fret.book.LogEntry;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.PlayerSetup;
+import app.fret.instrument.StatedTuning;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.Pin;
+import app.fret.lefthand.PinAt;
 import app.fret.lefthand.PinConflictException;
 import app.fret.score.BeatUnit;
 import app.fret.score.Finger;
@@ -31,6 +34,7 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -44,7 +48,13 @@ class PassageDeskTest {
 
   @BeforeEach
   void layPassage() throws OutOfRangeException, PinConflictException {
-    when(book.log(anyLong())).thenReturn(List.of());
+    doAnswer(
+            call -> {
+              call.<Runnable>getArgument(0).run();
+              return null;
+            })
+        .when(book)
+        .together(any());
     BookPlayer owner = new BookPlayer(1, "Oda Merrin", PlayerSetup.of("violin", 73.3, 328));
     BookPassage entry =
         new BookPassage(
@@ -53,20 +63,22 @@ class PassageDeskTest {
     Study study = Study.of(passage, owner.player(), Choices.at(target));
     desk =
         new PassageDesk(
-            new PassageDesk.Opened(owner, entry, passage, List.of()),
+            new PassageDesk.Opened(
+                owner, entry, passage, StatedTuning.NONE, List.of(), Optional.empty(), List.of()),
             book,
             study,
+            new Found<>(List.of(), List.of()),
             Clock.fixed(NOW, ZoneOffset.UTC),
-            Runnable::run,
-            Runnable::run);
+            Workers.inline());
   }
 
   @Test
   void aPinIsKeptInTheBookBeforeItIsShown() {
     desk.select(3);
     desk.perform(Command.PIN_FOURTH);
-    Choices expected = Choices.at(target).withPin(Pin.finger(3, Finger.FOURTH));
-    verify(book).keepChoices(7, expected);
+    PinAt pin = PinAt.of(Pin.finger(3, Finger.FOURTH), desk.study().places());
+    Choices expected = Choices.at(target).withPin(pin);
+    verify(book).keepChoices(7, Choices.at(target), expected);
     assertThat(desk.study().choices()).isEqualTo(expected);
     assertThat(desk.messageProperty().get()).startsWith("Pinned finger 4 on D5 in bar 1.");
   }
@@ -76,18 +88,18 @@ class PassageDeskTest {
     desk.select(5);
     desk.perform(Command.PIN_STRING_2);
     desk.perform(Command.PIN_THIRD);
-    assertThat(desk.study().choices().pinOn(5)).contains(Pin.of(5, 2, Finger.THIRD));
-    assertThat(desk.selected().placement().top().string()).isEqualTo(2);
-    assertThat(desk.selected().placement().top().finger()).isEqualTo(Finger.THIRD);
+    assertThat(desk.study().pinsOn(5)).containsExactly(Pin.of(5, 2, Finger.THIRD));
+    assertThat(desk.selected().orElseThrow().placement().top().string()).isEqualTo(2);
+    assertThat(desk.selected().orElseThrow().placement().top().finger()).isEqualTo(Finger.THIRD);
     desk.perform(Command.PIN_FIRST);
-    assertThat(desk.study().choices().pinOn(5)).contains(Pin.of(5, 2, Finger.FIRST));
+    assertThat(desk.study().pinsOn(5)).containsExactly(Pin.of(5, 2, Finger.FIRST));
   }
 
   @Test
   void aRefusedPinIsNotKept() {
     desk.select(0);
     desk.perform(Command.PIN_STRING_1);
-    verify(book, never()).keepChoices(anyLong(), any());
+    verify(book, never()).keepChoices(anyLong(), any(), any());
     assertThat(desk.messageProperty().get()).startsWith("Bar 1: G3 cannot be played with string I");
     desk.perform(Command.UNDO);
     assertThat(desk.messageProperty().get()).isEqualTo("Nothing to undo.");
@@ -102,13 +114,13 @@ class PassageDeskTest {
     assertThat(desk.canUndoProperty().get()).isTrue();
     assertThat(desk.canRedoProperty().get()).isFalse();
     desk.perform(Command.UNDO);
-    assertThat(desk.study().choices().pinOn(3).orElseThrow().finger()).contains(Finger.FOURTH);
+    assertThat(desk.study().pinsOn(3).get(0).finger()).contains(Finger.FOURTH);
     desk.perform(Command.UNDO);
     assertThat(desk.study()).isEqualTo(first);
     assertThat(desk.canUndoProperty().get()).isFalse();
     desk.perform(Command.REDO);
     desk.perform(Command.REDO);
-    assertThat(desk.study().choices().pinOn(3).orElseThrow().finger()).contains(Finger.SECOND);
+    assertThat(desk.study().pinsOn(3).get(0).finger()).contains(Finger.SECOND);
     desk.perform(Command.REDO);
     assertThat(desk.messageProperty().get()).isEqualTo("Nothing to redo.");
   }
@@ -120,7 +132,7 @@ class PassageDeskTest {
     desk.select(4);
     desk.perform(Command.PIN_AS_SHOWN);
     assertThat(desk.canRedoProperty().get()).isFalse();
-    assertThat(desk.study().choices().pins()).extracting(Pin::note).containsExactly(4);
+    assertThat(desk.study().pins()).extracting(Pin::note).containsExactly(4);
   }
 
   @Test
@@ -137,17 +149,17 @@ class PassageDeskTest {
   @Test
   void selectionStopsAtBothEnds() {
     desk.perform(Command.PREVIOUS_NOTE);
-    assertThat(desk.selectedNoteProperty().get()).isZero();
+    assertThat(desk.selection().note()).contains(0);
     desk.select(99);
-    assertThat(desk.selectedNoteProperty().get()).isEqualTo(7);
+    assertThat(desk.selection().note()).contains(7);
     desk.perform(Command.NEXT_NOTE);
-    assertThat(desk.selectedNoteProperty().get()).isEqualTo(7);
+    assertThat(desk.selection().note()).contains(7);
   }
 
   @Test
   void passesAreLoggedAtTheRungTheyWerePlayedAt() {
     desk.perform(Command.CLEAN);
-    verify(book).addToLog(new LogEntry(7, NOW, 60, true));
+    verify(book).addToLog(new LogEntry(7, NOW, target.at(60), OptionalDouble.of(8), true));
     assertThat(desk.messageProperty().get()).isEqualTo("Clean at 60 is in the log.");
     desk.perform(Command.CLEAN);
     desk.perform(Command.CLEAN);
@@ -163,7 +175,7 @@ class PassageDeskTest {
     for (int pass = 0; pass < 21; pass++) {
       desk.perform(Command.CLEAN);
     }
-    assertThat(desk.climbProperty().get().isDone()).isTrue();
+    assertThat(desk.passes().climbProperty().get().isDone()).isTrue();
     assertThat(desk.messageProperty().get()).startsWith("Clean at the target tempo.");
   }
 
@@ -181,7 +193,7 @@ class PassageDeskTest {
     Pin offered = desk.offerProperty().get().orElseThrow();
     assertThat(offered.note()).isEqualTo(3);
     desk.takeOffer();
-    assertThat(desk.study().choices().pinOn(3)).contains(offered);
+    assertThat(desk.study().pinsOn(3)).containsExactly(offered);
     assertThat(desk.offerProperty().get()).isEmpty();
   }
 
@@ -204,7 +216,7 @@ class PassageDeskTest {
   void anotherProfileIsKeptWithThePassageAndCanBeTakenBack() {
     desk.setProfile("still-hand");
     assertThat(desk.study().choices().profile().name()).isEqualTo("still-hand");
-    verify(book).keepChoices(7, desk.study().choices());
+    verify(book).keepChoices(7, Choices.at(target), desk.study().choices());
     desk.perform(Command.UNDO);
     assertThat(desk.study().choices().profile().name()).isEqualTo("secure");
   }
@@ -237,11 +249,11 @@ class PassageDeskTest {
     desk.select(2);
     desk.perform(Command.EXTEND_NEXT);
     desk.perform(Command.EXTEND_NEXT);
-    assertThat(desk.selectionStartProperty().get()).isEqualTo(2);
-    assertThat(desk.selectedNoteProperty().get()).isEqualTo(4);
+    assertThat(desk.selection().startProperty().get()).contains(2);
+    assertThat(desk.selection().note()).contains(4);
     assertThat(desk.selectedBars()).isEqualTo(new Span(0, 1));
     desk.perform(Command.PREVIOUS_NOTE);
-    assertThat(desk.selectionStartProperty().get()).isEqualTo(3);
+    assertThat(desk.selection().startProperty().get()).contains(3);
     desk.perform(Command.EXTEND_PREVIOUS);
     assertThat(desk.selectedBars()).isEqualTo(new Span(0, 0));
   }
@@ -271,7 +283,7 @@ class PassageDeskTest {
         assertThat(desk.study().leftHand().notes().get(number).placement().stops())
             .isEqualTo(note.placement().stops());
       } else {
-        assertThat(desk.study().choices().pinOn(note.note().number())).isEmpty();
+        assertThat(desk.study().pinsOn(note.note().number())).isEmpty();
       }
     }
     Candidate still =

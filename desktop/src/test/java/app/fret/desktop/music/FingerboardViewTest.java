@@ -22,11 +22,9 @@ import org.junit.jupiter.api.Test;
 class FingerboardViewTest {
   private static Study study(String instrument, String music, Pin... pins) throws Exception {
     Choices choices = Choices.at(new Tempo(BeatUnit.QUARTER, 80));
-    for (Pin pin : pins) {
-      choices = choices.withPin(pin);
-    }
     Player player = Player.of("", Instruments.named(instrument));
-    return Study.of(Music.passage(music), player, choices);
+    Study free = Study.of(Music.passage(music), player, choices);
+    return free.with(free.pinned(choices, List.of(pins)));
   }
 
   private static Pin first(int note, Finger finger) {

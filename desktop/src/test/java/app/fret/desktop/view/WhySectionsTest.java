@@ -38,10 +38,8 @@ class WhySectionsTest {
       throws Exception {
     Player player = PlayerSetup.usual(instrument).withHabits(habits).player("Oda Merrin");
     Choices choices = Choices.at(new Tempo(BeatUnit.QUARTER, 80));
-    for (Pin pin : pins) {
-      choices = choices.withPin(pin);
-    }
-    return Study.of(Music.passage(music), player, choices);
+    Study free = Study.of(Music.passage(music), player, choices);
+    return free.with(free.pinned(choices, List.of(pins)));
   }
 
   private static Pin at(int note, int string, Finger finger, int base) {

@@ -1,6 +1,7 @@
 package app.fret.files.musicxml;
 
 import app.fret.files.PlainWords;
+import app.fret.instrument.StatedTuning;
 import app.fret.score.Bar;
 import app.fret.score.Clef;
 import app.fret.score.Key;

@@ -1,5 +1,6 @@
 package app.fret.files.musicxml;
 
+import app.fret.instrument.StatedTuning;
 import app.fret.score.BeatUnit;
 import app.fret.score.Directions;
 import app.fret.score.Tempo;

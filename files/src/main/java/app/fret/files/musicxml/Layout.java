@@ -24,6 +24,8 @@ final class Layout {
           Map.entry("credit", "text on the title page"),
           Map.entry("staff-size", PAGE),
           Map.entry("line-detail", PAGE),
+          // The bars themselves are read; Fret draws them as one too.
+          Map.entry("multiple-rest", "bars of rest drawn as one"),
           Map.entry("part-symbol", PAGE),
           Map.entry("part-group", "brackets of the score"),
           Map.entry("tuplet-actual", "figures of tuplets"),

@@ -17,13 +17,22 @@ public final class MusicXmlReader {
    * @throws ScoreRejectedException when it cannot be read, is too large, or is no MusicXML
    */
   public ScoreFile open(Path file) throws ScoreRejectedException {
+    return open(String.valueOf(file.getFileName()), bytes(file));
+  }
+
+  /**
+   * Reads a file into memory.
+   *
+   * @throws ScoreRejectedException when it cannot be read or is too large
+   */
+  public byte[] bytes(Path file) throws ScoreRejectedException {
     ScorePlace place = ScorePlace.file(String.valueOf(file.getFileName()));
     try {
       requireFile(file, place);
       if (Files.size(file) > Limits.BYTES) {
         throw tooLarge(place);
       }
-      return open(place.file(), Files.readAllBytes(file));
+      return Files.readAllBytes(file);
     } catch (IOException e) {
       throw new ScoreRejectedException(place, "it cannot be read from disk; may you read it?");
     }

@@ -2,6 +2,7 @@ package app.fret.files.musicxml;
 
 import app.fret.files.ScorePlace;
 import app.fret.files.ScoreRejectedException;
+import app.fret.instrument.StatedTuning;
 import app.fret.score.Bar;
 import app.fret.score.Event;
 import app.fret.score.Passage;

@@ -1,5 +1,6 @@
 package app.fret.files.musicxml;
 
+import app.fret.instrument.StatedTuning;
 import app.fret.score.Passage;
 import app.fret.score.Tempo;
 import java.util.ArrayList;

@@ -11,7 +11,6 @@ final class SignNames {
           Map.entry("lyric", "lyrics"),
           Map.entry("notehead", "special note heads"),
           Map.entry("notehead-text", "text in note heads"),
-          Map.entry("multiple-rest", "bars of rest written as one"),
           Map.entry("measure-repeat", "signs that repeat a bar, whose notes are not written out"),
           Map.entry("beat-repeat", "signs that repeat a beat, whose notes are not written out"),
           Map.entry("slash", "slashes in place of notes"),

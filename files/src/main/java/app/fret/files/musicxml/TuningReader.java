@@ -1,5 +1,6 @@
 package app.fret.files.musicxml;
 
+import app.fret.instrument.StatedTuning;
 import app.fret.score.WrittenPitch;
 import java.util.Comparator;
 import java.util.List;
@@ -24,7 +25,7 @@ final class TuningReader {
     TreeMap<Integer, String> strings = new TreeMap<>();
     for (Source accord : sign.children("accord")) {
       String number = accord.attribute("string").map(String::strip).orElse("");
-      if (number.matches("[1-9]")) {
+      if (number.matches("[1-6]")) {
         strings.put(Integer.valueOf(number), pitch(accord));
       } else {
         skipped.add("a retuned string without a number", bar);
@@ -37,7 +38,7 @@ final class TuningReader {
   void readStaff(Source details, String bar) {
     List<Source> lines =
         details.children("staff-tuning").stream()
-            .filter(t -> t.attribute("line").map(l -> l.strip().matches("[1-9]")).orElse(false))
+            .filter(t -> t.attribute("line").map(l -> l.strip().matches("[1-6]")).orElse(false))
             .sorted(Comparator.comparing(t -> t.attribute("line").orElseThrow().strip()))
             .toList();
     TreeMap<Integer, String> strings = new TreeMap<>();

@@ -3,6 +3,7 @@ package app.fret.files.musicxml;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fret.files.ScoreRejectedException;
+import app.fret.instrument.Instruments;
 import app.fret.score.NoteValue;
 import app.fret.score.Passage;
 import java.io.ByteArrayOutputStream;
@@ -50,8 +51,6 @@ class VanishingSignsTest {
           """
           <measure-style><measure-repeat type="start">1</measure-repeat></measure-style> | \
           signs that repeat a bar, whose notes are not written out
-          <measure-style><multiple-rest>4</multiple-rest></measure-style> | \
-          bars of rest written as one
           <measure-style><slash type="start"/></measure-style> | slashes in place of notes
           <staff-details><capo>2</capo></staff-details> | a capo, which is not planned for
           <time><beats>2</beats><beat-type>2</beat-type><interchangeable><beats>4</beats>\
@@ -114,11 +113,13 @@ class VanishingSignsTest {
   void layoutIsNamedInOneLine() throws ScoreRejectedException {
     ReadPassage read =
         read(
-            "<print new-page=\"yes\"/>"
+            "<print new-page=\"yes\"/><attributes><measure-style><multiple-rest>2</multiple-rest>"
+                + "</measure-style></attributes>"
                 + Xml.note("C", 5, 16, "whole", "<stem>up</stem><beam>begin</beam>"));
     assertThat(read.skipped()).isEmpty();
     assertThat(read.layout())
-        .contains("layout, which Fret sets anew: beams, page and spacing, stems");
+        .contains(
+            "layout, which Fret sets anew: bars of rest drawn as one, beams, page and spacing, stems");
     assertThat(read.left()).hasSize(1);
   }
 
@@ -129,9 +130,9 @@ class VanishingSignsTest {
             + "<tuning-octave>3</tuning-octave></accord></scordatura>";
     ReadPassage read = read(direction(sign) + Xml.whole("C"));
     assertThat(read.skipped()).isEmpty();
-    assertThat(read.tuning().on(List.of("E5", "A4", "D4", "G3")))
-        .contains(List.of("E5", "A4", "D4", "A3"));
-    assertThat(read.tuning().words()).isEqualTo("string 4 = A3");
+    assertThat(read.tuning().on(Instruments.named("violin")))
+        .isEqualTo(Instruments.tuned(Instruments.named("violin"), List.of("E5", "A4", "D4", "A3")));
+    assertThat(read.tuning().words()).isEqualTo("string IV to A3");
   }
 
   /** Lines of a staff count from the lowest, strings from the highest (MusicXML 4.0). */
@@ -152,8 +153,8 @@ class VanishingSignsTest {
                 + lines
                 + "</staff-details></attributes>"
                 + Xml.whole("C"));
-    assertThat(read.tuning().on(List.of("A4", "D4", "G3", "C3")))
-        .contains(List.of("A4", "D4", "G3", "D3"));
+    assertThat(read.tuning().on(Instruments.named("viola")))
+        .isEqualTo(Instruments.tuned(Instruments.named("viola"), List.of("A4", "D4", "G3", "D3")));
   }
 
   @Test

@@ -1,0 +1,107 @@
+package app.fret.bench.fuzz;
+
+import app.fret.cli.Main;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+
+/** What Fret promises of any line of words: an answer, or one plain line and exit code 2. */
+final class CommandPromises {
+  private static final List<String> OPTIONS =
+      List.of(
+          "--instrument",
+          "--part",
+          "--bars",
+          "--target",
+          "--beat",
+          "--profile",
+          "--hand",
+          "--pin",
+          "--alternatives",
+          "--tuning",
+          "--string-length",
+          "--a",
+          "--reach",
+          "--crawl",
+          "--slide",
+          "--bass-school",
+          "--setup",
+          "--json",
+          "--text",
+          "--out",
+          "--overwrite",
+          "--wat",
+          "-",
+          "");
+
+  private static final List<String> VALUES =
+      List.of(
+          "violin",
+          "viola",
+          "cello",
+          "bass",
+          "secure",
+          "singing",
+          "1",
+          "2-3",
+          "9-1",
+          "-",
+          "0",
+          "-5",
+          "1e9",
+          "NaN",
+          "quarter",
+          "bar",
+          "small",
+          "9999",
+          "3:1=II:3",
+          "1:1=IV:4",
+          "x",
+          "",
+          " ",
+          "E5,A4,D4,A3",
+          "H9",
+          "440",
+          "yes",
+          "1-2-4",
+          "low-c",
+          "\u202e",
+          "/dev/full",
+          "gone/x.musicxml",
+          "x.docx",
+          "2147483648");
+
+  private CommandPromises() {}
+
+  /** Runs a random line on a score; empty when all promises were held. */
+  static Optional<String> broken(Random random, String score) {
+    List<String> words = new ArrayList<>(List.of("plan", score, "--instrument", "violin"));
+    int count = random.nextInt(5);
+    for (int i = 0; i < count; i++) {
+      words.add(OPTIONS.get(random.nextInt(OPTIONS.size())));
+      if (random.nextInt(5) > 0) {
+        words.add(VALUES.get(random.nextInt(VALUES.size())));
+      }
+    }
+    StringWriter out = new StringWriter();
+    StringWriter err = new StringWriter();
+    try {
+      int exit = Main.run(new PrintWriter(out), new PrintWriter(err), words.toArray(String[]::new));
+      String said = err.toString().strip();
+      boolean refused =
+          exit == 2
+              && said.startsWith("fret: ")
+              && said.lines().count() == 1
+              && ScorePromises.isPlain(said);
+      boolean answered = exit == 0 && said.isEmpty() && !out.toString().isBlank();
+      return refused || answered
+          ? Optional.empty()
+          : Optional.of(String.join(" ", words) + ": exit " + exit + ", said: " + said);
+    } catch (RuntimeException e) {
+      return Optional.of(String.join(" ", words) + " threw " + e);
+    }
+  }
+}

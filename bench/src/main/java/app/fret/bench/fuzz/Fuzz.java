@@ -1,0 +1,153 @@
+package app.fret.bench.fuzz;
+
+import app.fret.book.Book;
+import app.fret.book.BookException;
+import app.fret.desktop.demo.DemoBook;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.concurrent.TimeUnit;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+
+/** Damages files and command lines for some seconds and reports every promise that is broken. */
+public final class Fuzz {
+  private static final List<String> SCORES =
+      List.of(
+          "copper-hill",
+          "gate-of-bells",
+          "harbour-wind",
+          "kestrel",
+          "lantern-song",
+          "low-water",
+          "mill-race",
+          "salt-road",
+          "seven-steps",
+          "tall-ship");
+
+  /** A case that takes longer hangs, in seconds. */
+  private static final long MOST_SECONDS = 30;
+
+  private final Path folder;
+  private final List<String> scores = new ArrayList<>();
+  private final byte[] book;
+  private final List<String> faults = new ArrayList<>();
+  private int cases;
+
+  /**
+   * A run.
+   *
+   * @param folder a folder of its own, for books and for what breaks a promise
+   */
+  public Fuzz(Path folder) throws IOException, BookException {
+    this.folder = folder;
+    for (String score : SCORES) {
+      scores.add(new String(resource(score + ".musicxml"), StandardCharsets.UTF_8));
+    }
+    this.book = demoBook();
+    Files.writeString(folder.resolve("plain.musicxml"), scores.get(0));
+  }
+
+  private static byte[] resource(String name) throws IOException {
+    try (InputStream in = DemoBook.class.getResourceAsStream(name)) {
+      return in.readAllBytes();
+    }
+  }
+
+  private static byte[] demoBook() throws IOException, BookException {
+    Path file;
+    try (Book demo = DemoBook.open(Clock.systemDefaultZone())) {
+      file = demo.file();
+    }
+    return Files.readAllBytes(file);
+  }
+
+  /** Number of cases so far. */
+  public int cases() {
+    return cases;
+  }
+
+  /** What was broken, each with its seed. */
+  public List<String> faults() {
+    return List.copyOf(faults);
+  }
+
+  /** Makes cases from seeds that count up until the time is over. */
+  public void run(long firstSeed, long seconds) throws IOException {
+    long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(seconds);
+    for (long seed = firstSeed; System.nanoTime() < end; seed++) {
+      runCase(seed);
+    }
+  }
+
+  /** Makes one case. */
+  void runCase(long seed) throws IOException {
+    Random random = new Random(seed);
+    cases++;
+    long started = System.nanoTime();
+    int kind = random.nextInt(40);
+    Optional<String> broken;
+    byte[] bytes = new byte[0];
+    if (kind == 0) {
+      bytes = new Mutator(random).damageBytes(book);
+      broken = BookPromises.broken(folder, bytes);
+    } else if (kind == 1) {
+      broken = CommandPromises.broken(random, folder.resolve("plain.musicxml").toString());
+    } else {
+      bytes = score(random, kind);
+      broken = ScorePromises.broken("f" + seed + ".musicxml", bytes, random.nextInt(8) == 0);
+    }
+    long seconds = TimeUnit.NANOSECONDS.toSeconds(System.nanoTime() - started);
+    if (seconds > MOST_SECONDS) {
+      broken = Optional.of("took " + seconds + " s");
+    }
+    if (broken.isPresent()) {
+      report(seed, broken.get(), bytes);
+    }
+  }
+
+  private byte[] score(Random random, int kind) throws IOException {
+    Mutator mutator = new Mutator(random);
+    byte[] damaged = mutator.damage(scores.get(random.nextInt(scores.size())));
+    return kind == 2 ? mutator.damageBytes(zipped(damaged)) : damaged;
+  }
+
+  private static byte[] zipped(byte[] score) throws IOException {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try (ZipOutputStream zip = new ZipOutputStream(out)) {
+      zip.putNextEntry(new ZipEntry("score.xml"));
+      zip.write(score);
+    }
+    return out.toByteArray();
+  }
+
+  private void report(long seed, String what, byte[] bytes) throws IOException {
+    String words = what.length() > 600 ? what.substring(0, 600) + "…" : what;
+    faults.add("seed " + seed + ": " + words);
+    Files.write(folder.resolve("f" + seed + ".musicxml"), bytes);
+  }
+
+  /**
+   * {@code ./fret fuzz [SECONDS [SEED]]}: prints the seed, then every broken promise; the exit code
+   * is 1 when there was one.
+   */
+  public static void main(String[] args) throws IOException, BookException {
+    long seconds = args.length > 0 ? Long.parseLong(args[0]) : 60;
+    long seed = args.length > 1 ? Long.parseLong(args[1]) : System.currentTimeMillis();
+    Path folder = Files.createTempDirectory("fret-fuzz");
+    System.out.println("seed " + seed + ", " + seconds + " s, broken cases go to " + folder);
+    Fuzz fuzz = new Fuzz(folder);
+    fuzz.run(seed, seconds);
+    fuzz.faults().forEach(System.out::println);
+    System.out.println(fuzz.cases() + " cases, " + fuzz.faults().size() + " broken promises");
+    System.exit(fuzz.faults().isEmpty() ? 0 : 1);
+  }
+}

@@ -1,0 +1,60 @@
+package app.fret.cli;
+
+import app.fret.engraving.Paper;
+import app.fret.files.WholeFile;
+import app.fret.files.musicxml.ScoreOutput;
+import app.fret.files.pdf.MarkedPart;
+import app.fret.files.pdf.PdfPart;
+import app.fret.study.MarkedPassage;
+import app.fret.study.Study;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Locale;
+
+/**
+ * Where the marked part is written, in the form that its name asks for.
+ *
+ * @param file the file
+ * @param overwrite whether another file of that name may be replaced
+ */
+record MarkedOutput(Path file, boolean overwrite) {
+
+  private String ending() {
+    String name = String.valueOf(file.getFileName()).toLowerCase(Locale.ROOT);
+    return name.substring(name.lastIndexOf('.') + 1);
+  }
+
+  /**
+   * Makes sure, before any work is done, that something can be written there.
+   *
+   * @throws IllegalArgumentException when the name asks for no form Fret writes, or it is the input
+   */
+  void require(ScoreInput input) {
+    boolean device = file.startsWith("/dev");
+    if (!device && !ending().matches("musicxml|xml|mxl|pdf")) {
+      throw new IllegalArgumentException(
+          "--out "
+              + file.getFileName()
+              + ": Fret writes .musicxml, .xml, .mxl and .pdf; end the name in one of them");
+    }
+    if (input.isSame(file)) {
+      throw new IllegalArgumentException(
+          "--out " + file.getFileName() + " is the input itself, which is never replaced");
+    }
+  }
+
+  /** Writes the passage with fingers, strings and bow signs, whole or not at all. */
+  void write(Study study) throws IOException {
+    WholeFile.write(
+        file,
+        overwrite,
+        out -> {
+          if (ending().equals("pdf")) {
+            String title = study.passage().title();
+            PdfPart.write(new MarkedPart(study).pages(Paper.A4), title, Paper.A4, out);
+          } else {
+            ScoreOutput.write(MarkedPassage.of(study), file, out);
+          }
+        });
+  }
+}

@@ -1,0 +1,69 @@
+package app.fret.study;
+
+import app.fret.instrument.OutOfRangeException;
+import app.fret.instrument.Player;
+import app.fret.lefthand.Pin;
+import app.fret.lefthand.PinAt;
+import app.fret.lefthand.PinConflictException;
+import app.fret.score.NotePlaces;
+import app.fret.score.Passage;
+import app.fret.score.PlayedNote;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A study under decisions that were made before, some of which may not hold any more: another hand,
+ * another tuning, a score that is read otherwise. What cannot be met is set aside and named; it is
+ * never put on another note, and never keeps a passage from being opened.
+ *
+ * @param study the study under all decisions that can be met
+ * @param remarks a sentence for each that is not in force
+ */
+public record PossibleStudy(Study study, List<String> remarks) {
+  public PossibleStudy {
+    remarks = List.copyOf(remarks);
+  }
+
+  /**
+   * Works out a passage under as many of the decisions as can be met.
+   *
+   * @throws OutOfRangeException when the instrument lacks a note
+   */
+  public static PossibleStudy of(Passage passage, Player player, Choices choices)
+      throws OutOfRangeException {
+    NotePlaces places = NotePlaces.of(passage, PlayedNote.of(passage));
+    List<String> remarks = new ArrayList<>();
+    Choices possible = choices;
+    while (true) {
+      try {
+        Study study = Study.of(passage, player, possible);
+        for (PinAt lost : study.pinsWithoutPlace()) {
+          remarks.add(
+              "A pin on "
+                  + lost.at().written().display()
+                  + " in bar "
+                  + bar(passage, lost)
+                  + " finds no such note there any more; it is kept, but not in force.");
+        }
+        return new PossibleStudy(study, remarks);
+      } catch (PinConflictException e) {
+        remarks.add("Set aside, but kept: " + e.getMessage() + ".");
+        possible = without(possible, e.toBlame(), places);
+      }
+    }
+  }
+
+  private static String bar(Passage passage, PinAt pin) {
+    int bar = pin.at().bar();
+    return bar < passage.bars().size() ? passage.bars().get(bar).label() : "beyond the last";
+  }
+
+  private static Choices without(Choices choices, List<Pin> toBlame, NotePlaces places) {
+    List<PinAt> fewer = new ArrayList<>(choices.pins());
+    fewer.removeIf(at -> at.in(places).filter(toBlame::contains).isPresent());
+    if (fewer.size() == choices.pins().size()) {
+      throw new IllegalStateException("pins are to blame that nobody made: " + toBlame);
+    }
+    return new Choices(choices.target(), choices.profile(), fewer);
+  }
+}

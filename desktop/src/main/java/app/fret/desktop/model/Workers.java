@@ -1,0 +1,115 @@
+package app.fret.desktop.model;
+
+import app.fret.book.BookFaultException;
+import java.util.concurrent.Executor;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
+
+/**
+ * Who does the work: one thread plans and reads files, another keeps the book, and the window's own
+ * changes what is seen. The book never waits for a plan.
+ */
+public final class Workers {
+  /** Longest that closing waits for a plan that is still being worked out, in seconds. */
+  private static final long PATIENCE_SECONDS = 60;
+
+  private final Executor planning;
+  private final Executor keeping;
+  private final Executor ui;
+  private final Consumer<Throwable> mistakes;
+  private volatile boolean finishing;
+
+  private Workers(Executor planning, Executor keeping, Executor ui, Consumer<Throwable> mistakes) {
+    this.planning = planning;
+    this.keeping = keeping;
+    this.ui = ui;
+    this.mistakes = mistakes;
+  }
+
+  /**
+   * Two threads of their own.
+   *
+   * @param ui runs changes of what is seen
+   * @param mistakes writes down what went wrong by the program's own fault
+   */
+  public static Workers threads(Executor ui, Consumer<Throwable> mistakes) {
+    return new Workers(thread("fret-planning"), thread("fret-book"), ui, mistakes);
+  }
+
+  private static ExecutorService thread(String name) {
+    return Executors.newSingleThreadExecutor(
+        task -> {
+          Thread thread = new Thread(task, name);
+          thread.setDaemon(true);
+          return thread;
+        });
+  }
+
+  /** All on the calling thread, one after the other; for tests. */
+  public static Workers inline() {
+    return new Workers(Runnable::run, Runnable::run, Runnable::run, mistake -> {});
+  }
+
+  /**
+   * Plans, reads or writes a file: done even when the window is closed meanwhile.
+   *
+   * @param onFault hears what went wrong, on the window's thread
+   */
+  void plan(Runnable task, Consumer<Notice> onFault) {
+    planning.execute(guarded(task, onFault));
+  }
+
+  /** Works out something that is of use only as long as the window is open. */
+  void planForShow(Runnable task, Consumer<Notice> onFault) {
+    planning.execute(
+        () -> {
+          if (!finishing) {
+            guarded(task, onFault).run();
+          }
+        });
+  }
+
+  /** Keeps something in the book. */
+  void keep(Runnable task, Consumer<Notice> onFault) {
+    keeping.execute(guarded(task, onFault));
+  }
+
+  /** Changes what is seen. */
+  void show(Runnable task) {
+    ui.execute(task);
+  }
+
+  private Runnable guarded(Runnable task, Consumer<Notice> onFault) {
+    return () -> {
+      try {
+        task.run();
+      } catch (BookFaultException e) {
+        show(() -> onFault.accept(Notice.of(e.getMessage())));
+      } catch (RuntimeException | Error e) {
+        // Even a stack overflow or want of memory in one plan must not end the queue.
+        mistakes.accept(e);
+        show(() -> onFault.accept(Notice.ofMistake(e)));
+      }
+    };
+  }
+
+  /** Waits until all that was decided is planned and kept. Called once, from any thread. */
+  public void finish() {
+    finishing = true;
+    finish(planning);
+    finish(keeping);
+  }
+
+  private static void finish(Executor executor) {
+    if (executor instanceof ExecutorService service) {
+      service.shutdown();
+      try {
+        service.awaitTermination(PATIENCE_SECONDS, TimeUnit.SECONDS);
+      } catch (InterruptedException e) {
+        Thread.currentThread().interrupt();
+      }
+    }
+  }
+}

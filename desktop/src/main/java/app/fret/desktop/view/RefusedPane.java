@@ -1,0 +1,67 @@
+package app.fret.desktop.view;
+
+import app.fret.book.Backups;
+import app.fret.desktop.model.Words;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** What stands in the window when the book cannot be opened: why, and what can be done. */
+public final class RefusedPane extends StackPane {
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.ENGLISH);
+  private static final int OFFERED = 5;
+
+  /**
+   * A window's content.
+   *
+   * @param why why the book cannot be opened
+   * @param backups copies that can be put in its place
+   * @param restorer puts one in its place and opens it
+   * @param onClose ends the program
+   */
+  public RefusedPane(
+      String why,
+      List<Backups.Backup> backups,
+      Consumer<Backups.Backup> restorer,
+      Runnable onClose) {
+    setId("refused");
+    getStyleClass().add("fret");
+    Label words = Parts.words(Words.sentence(why));
+    words.setId("refused-words");
+    VBox card = new VBox(12, Parts.label("The practice book cannot be opened", "why-title"), words);
+    card.getStyleClass().add("dialog-card");
+    card.setMaxSize(560, USE_PREF_SIZE);
+    if (!backups.isEmpty()) {
+      card.getChildren().add(Parts.heading("Copies of earlier days beside it"));
+    }
+    backups.stream()
+        .limit(OFFERED)
+        .forEach(
+            b -> {
+              HBox line =
+                  new HBox(
+                      12,
+                      Parts.label(DAY.format(b.day())),
+                      Parts.stretch(),
+                      Parts.button(
+                          "restore-" + b.day(),
+                          "Open this copy in its place",
+                          "outline-action",
+                          () -> restorer.accept(b)));
+              line.setAlignment(Pos.CENTER_LEFT);
+              card.getChildren().add(line);
+            });
+    card.getChildren()
+        .add(
+            new HBox(
+                Parts.stretch(), Parts.button("refused-close", "Close", "main-action", onClose)));
+    getChildren().add(card);
+  }
+}

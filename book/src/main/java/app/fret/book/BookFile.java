@@ -11,6 +11,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 import org.sqlite.SQLiteDataSource;
@@ -84,6 +85,7 @@ final class BookFile {
   SQLiteDataSource prepare() throws BookException {
     BookLook.Seen seen = look();
     try {
+      clearAway();
       if (seen.kind() == BookLook.Kind.NOTHING) {
         make();
       } else if (seen.version() < newest) {
@@ -94,6 +96,22 @@ final class BookFile {
     } catch (FlywayException | SQLException | IOException | LinkageError e) {
       throw new BookException(Causes.words(name(), e), e);
     }
+  }
+
+  /** Deletes what a program that was ended by force left half made. */
+  private void clearAway() throws IOException {
+    Path folder = file.toAbsolutePath().getParent();
+    try (Stream<Path> files = Files.list(folder)) {
+      for (Path part : files.filter(this::isHalfMade).toList()) {
+        Files.deleteIfExists(part);
+      }
+    }
+  }
+
+  private boolean isHalfMade(Path other) {
+    String otherName = String.valueOf(other.getFileName());
+    return otherName.startsWith("." + name() + ".")
+        && otherName.matches(".*\\.part(-wal|-shm|-journal)?");
   }
 
   /** Makes the book under another name, then gives it its own. */

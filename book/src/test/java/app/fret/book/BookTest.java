@@ -3,7 +3,6 @@ package app.fret.book;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import app.fret.files.musicxml.MusicXmlWriter;
 import app.fret.instrument.Habits;
 import app.fret.instrument.PlayerSetup;
 import app.fret.lefthand.PinAt;
@@ -12,15 +11,12 @@ import app.fret.score.Metre;
 import app.fret.score.NoteRef;
 import app.fret.score.Tempo;
 import app.fret.study.Choices;
-import app.fret.testing.Music;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
-import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
@@ -289,27 +285,7 @@ class BookTest {
   @Test
   void pinsAndPassesOfTheSecondVersionAreCarriedOver()
       throws BookException, SQLException, IOException {
-    new BookFile(file(), 2, BookFile.MIGRATIONS).prepare();
-    ByteArrayOutputStream score = new ByteArrayOutputStream();
-    new MusicXmlWriter().write(Music.passage("D5/4 E5/4 F5/4 G5/4 | A4+E5/2 B4/2 | C5/1"), score);
-    execute(
-        "INSERT INTO player (name, instrument, comfortable_mm, string_length_mm)"
-            + " VALUES ('A', 'violin', 73, 328)");
-    try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file());
-        PreparedStatement insert =
-            connection.prepareStatement(
-                "INSERT INTO passage (player_id, place, title, file_name, score, part_index,"
-                    + " first_bar, last_bar, target_beat, target_per_minute, profile)"
-                    + " VALUES (1, 1, 'S', 's.musicxml', ?, 0, 0, 1, 'half 1/2', 60, 'singing')")) {
-      insert.setBytes(1, score.toByteArray());
-      insert.executeUpdate();
-    }
-    execute(
-        "INSERT INTO pin (passage_id, note, string, finger) VALUES (1, 1, 2, '4')",
-        "INSERT INTO pin (passage_id, note, finger, base) VALUES (1, 4, '1', 2)",
-        "INSERT INTO pin (passage_id, note, string) VALUES (1, 40, 3)",
-        "INSERT INTO log_entry (passage_id, logged_at, per_minute, clean)"
-            + " VALUES (1, '2026-11-02T17:00:00Z', 44, 1)");
+    OldBooks.second(file());
     try (Book book = Book.open(file())) {
       Decided decided = book.choices(1);
       assertThat(decided.choices().profile().name()).isEqualTo("singing");

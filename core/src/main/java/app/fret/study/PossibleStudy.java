@@ -47,7 +47,13 @@ public record PossibleStudy(Study study, List<String> remarks) {
         }
         return new PossibleStudy(study, remarks);
       } catch (PinConflictException e) {
-        remarks.add("Set aside, but kept: " + e.getMessage() + ".");
+        int bar = places.top(e.note()).bar();
+        remarks.add(
+            "Set aside, but kept: in bar "
+                + passage.bars().get(bar).label()
+                + " "
+                + e.getMessage()
+                + ".");
         possible = without(possible, e.toBlame(), places);
       }
     }

@@ -80,11 +80,15 @@ public final class Words {
         : Math.max(1, Math.round(bytes / 1e3)) + " kB";
   }
 
-  /** A phrase as a sentence: with a capital and a full stop. */
+  /** A phrase as a sentence: with a full stop and, unless a file's name begins it, a capital. */
   public static String sentence(String phrase) {
-    return phrase.isEmpty()
-        ? ""
-        : Character.toUpperCase(phrase.charAt(0)) + phrase.substring(1) + ".";
+    if (phrase.isEmpty()) {
+      return "";
+    }
+    String firstWord = phrase.split(" ", 2)[0];
+    boolean beginsWithFile = firstWord.substring(0, firstWord.length() - 1).contains(".");
+    return (beginsWithFile ? phrase : Character.toUpperCase(phrase.charAt(0)) + phrase.substring(1))
+        + ".";
   }
 
   /** One of something or several. */

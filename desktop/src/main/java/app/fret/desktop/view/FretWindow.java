@@ -162,9 +162,11 @@ public final class FretWindow extends StackPane {
   }
 
   private void showEmpty() {
-    Label words =
-        Parts.words(
-            "Choose a passage on the left, or add one from a MusicXML file.", "empty-words");
+    String next =
+        desk.programme().isEmpty()
+            ? "Add your first passage: press the button at the left, or drop a MusicXML file here."
+            : "Choose a passage on the left, or add one from a MusicXML file.";
+    Label words = Parts.words(next, "empty-words");
     centre.setCenter(new StackPane(words));
   }
 

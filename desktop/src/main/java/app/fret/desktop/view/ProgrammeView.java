@@ -46,10 +46,10 @@ final class ProgrammeView extends VBox {
       }
       list.getChildren().add(line(entry));
     }
-    desk.unreadable().forEach(bad -> list.getChildren().add(Parts.words(bad, "trouble")));
+    desk.unreadable()
+        .forEach(bad -> list.getChildren().add(Parts.words(bad, "trouble", "programme-words")));
     if (desk.programme().isEmpty()) {
-      list.getChildren()
-          .add(Parts.words("No passages yet. Add one from a MusicXML file.", "quiet"));
+      list.getChildren().add(Parts.words("No passages yet.", "quiet", "programme-words"));
     }
   }
 

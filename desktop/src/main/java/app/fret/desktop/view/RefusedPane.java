@@ -2,11 +2,8 @@ package app.fret.desktop.view;
 
 import app.fret.book.Backups;
 import app.fret.desktop.model.Words;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Consumer;
-import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
@@ -14,8 +11,6 @@ import javafx.scene.layout.VBox;
 
 /** What stands in the window when the book cannot be opened: why, and what can be done. */
 public final class RefusedPane extends StackPane {
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.ENGLISH);
   private static final int OFFERED = 5;
 
   /**
@@ -39,25 +34,14 @@ public final class RefusedPane extends StackPane {
     card.getStyleClass().add("dialog-card");
     card.setMaxSize(560, USE_PREF_SIZE);
     if (!backups.isEmpty()) {
-      card.getChildren().add(Parts.heading("Copies of earlier days beside it"));
+      card.getChildren()
+          .addAll(
+              Parts.heading("Copies of earlier days beside it"),
+              new BackupLines(
+                  backups.stream().limit(OFFERED).toList(),
+                  "Open this copy in its place",
+                  restorer));
     }
-    backups.stream()
-        .limit(OFFERED)
-        .forEach(
-            b -> {
-              HBox line =
-                  new HBox(
-                      12,
-                      Parts.label(DAY.format(b.day())),
-                      Parts.stretch(),
-                      Parts.button(
-                          "restore-" + b.day(),
-                          "Open this copy in its place",
-                          "outline-action",
-                          () -> restorer.accept(b)));
-              line.setAlignment(Pos.CENTER_LEFT);
-              card.getChildren().add(line);
-            });
     card.getChildren()
         .add(
             new HBox(

@@ -231,7 +231,8 @@ class DeskTest {
     assertThat(open.study().pins()).isEmpty();
     assertThat(open.opened().remarks())
         .hasSize(2)
-        .anyMatch(r -> r.startsWith("Set aside, but kept: C5 cannot be played with finger 1"))
+        .anyMatch(
+            r -> r.startsWith("Set aside, but kept: in bar 1 C5 cannot be played with finger 1"))
         .anyMatch(r -> r.startsWith("A pin on C5 in bar 1 finds no such note there any more"));
     open.perform(Command.PIN_AS_SHOWN);
     assertThat(book.choices(entry.id()).choices().pins()).contains(lost).hasSize(2);

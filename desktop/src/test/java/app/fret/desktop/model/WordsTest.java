@@ -68,4 +68,11 @@ class WordsTest {
         4,
         climb);
   }
+
+  @Test
+  void sentencesBeginWithACapitalUnlessAFilesNameBeginsThem() {
+    assertThat(Words.sentence("only layout was left out")).isEqualTo("Only layout was left out.");
+    assertThat(Words.sentence("mine.fretbook is damaged")).isEqualTo("mine.fretbook is damaged.");
+    assertThat(Words.sentence("")).isEmpty();
+  }
 }

@@ -2,146 +2,161 @@ package app.fret.lefthand;
 
 import app.fret.lefthand.effort.EffortModel;
 import app.fret.lefthand.effort.Moment;
+import app.fret.lefthand.effort.MoveGroup;
 import app.fret.lefthand.effort.MoveWeigher;
 import app.fret.lefthand.effort.Trail;
 import app.fret.lefthand.effort.Turn;
 import app.fret.lefthand.hand.Placement;
+import app.fret.search.Chain;
+import app.fret.search.Moves;
+import app.fret.search.Numbering;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/**
- * The weighed moves of a passage: one joint between each two layers of placements.
- *
- * <p>Immutable once made, so plans with other pins can share it.
- */
+/** Weighs the moves and turns of a passage: a joint between each two layers of placements. */
 final class Joints {
   /*
-   * Why moves are shared by (layer, layer, circumstances): figures come back in music. In a run of
+   * Why moves are shared by (layer, layer, moment): figures come back in music. In a run of
    * sixteenths a handful of note pairs in two or three circumstances make up most of a page, and a
    * move costs more to weigh than to look up. Layers are shared objects, one per chord of pitches,
-   * so identity is enough for the key. Whether a note begins a beat concerns few terms, so what the
-   * others say is weighed once for notes on and between beats. Turn efforts are kept in rows by
-   * circumstances and turn.
+   * so identity is enough for the key. A moment is taken as the terms say they see it. Where a pair
+   * comes at several moments, each group of terms is asked once for what it sees: whether a note
+   * begins a beat concerns few of them. Turn efforts are kept in rows by moment and turn.
    */
-  private record Key(int fromLayer, int toLayer, int moment) {}
-
-  /**
-   * The weighed moves between two layers.
-   *
-   * @param shape which moves there are
-   * @param efforts effort of each move
-   */
-  record Joint(MoveShapes.Shape shape, double[] efforts) {}
-
-  private static final int[] START = {0};
+  private record Pair(int from, int to) {}
 
   private final EffortModel model;
   private final List<List<Placement>> layers;
-  private final Joint[] joints;
+  private final List<Moment> moments;
   private final MoveShapes shapes;
-  private final Numbering<Moment> turnMoments = new Numbering<>();
-  private final int[] turnMomentOf;
-  private double[][][] turnEfforts;
+  private final Moves[] moves;
+  private final double[][] efforts;
 
-  Joints(List<List<Placement>> layers, List<Moment> moments, EffortModel model) {
+  private Joints(List<List<Placement>> layers, List<Moment> moments, EffortModel model) {
     this.model = model;
     this.layers = layers;
-    this.joints = new Joint[layers.size()];
-    this.turnMomentOf = new int[layers.size()];
+    this.moments = moments;
     this.shapes = new MoveShapes(model);
-    weighMoves(moments);
-    weighTurns(moments);
+    this.moves = new Moves[layers.size()];
+    this.efforts = new double[layers.size()][];
   }
 
-  private void weighMoves(List<Moment> moments) {
-    Map<List<Placement>, Integer> layerNumbers = new IdentityHashMap<>();
-    layers.forEach(l -> layerNumbers.putIfAbsent(l, layerNumbers.size()));
-    Numbering<Moment> moveMoments = new Numbering<>();
-    Map<Key, Joint> offBeats = new HashMap<>();
-    Map<Key, Joint> onBeats = new HashMap<>();
-    Map<Key, MoveShapes.Shape> known = new HashMap<>();
-    for (int i = 1; i < layers.size(); i++) {
-      List<Placement> from = layers.get(i - 1);
-      List<Placement> to = layers.get(i);
-      int source = layerNumbers.get(from);
-      int target = layerNumbers.get(to);
-      Moment moment = moments.get(i).forMoves();
-      Moment steady = moments.get(i).forMovesOffBeats();
-      MoveShapes.Shape shape =
-          known.computeIfAbsent(new Key(source, target, 0), k -> shapes.between(from, to));
-      Key offBeat = new Key(source, target, moveMoments.of(steady));
-      Joint shared =
-          offBeats.computeIfAbsent(
-              offBeat, k -> new Joint(shape, weigh(from, to, shape, model.movesOffBeats(steady))));
-      Key onBeat = new Key(source, target, moveMoments.of(moment));
-      joints[i] = onBeats.computeIfAbsent(onBeat, k -> withBeats(shared, from, to, moment));
+  /** The chain of a passage's placements, everything weighed but the stays. */
+  static Chain chain(List<List<Placement>> layers, List<Moment> moments, EffortModel model) {
+    Joints joints = new Joints(layers, moments, model);
+    joints.weighMoves();
+    double[][][] turnEfforts = joints.weighTurns();
+    Chain.Link[] links = new Chain.Link[layers.size()];
+    for (int i = 1; i < links.length; i++) {
+      links[i] = new Chain.Link(joints.moves[i], joints.efforts[i], turnEfforts[i]);
     }
+    return new Chain(layers.stream().mapToInt(List::size).toArray(), links);
   }
 
-  private static double[] weigh(
-      List<Placement> from, List<Placement> to, MoveShapes.Shape shape, MoveWeigher weigher) {
-    double[] efforts = new double[shape.stateOf().length];
-    for (int source = 0; source < from.size(); source++) {
-      Placement one = from.get(source);
-      int end = shape.movesFrom()[shape.runsFrom()[source + 1]];
-      for (int move = shape.movesFrom()[shape.runsFrom()[source]]; move < end; move++) {
-        efforts[move] = weigher.effort(one, to.get(shape.target(move)));
+  private void weighMoves() {
+    for (List<Integer> meetings : meetings().values()) {
+      List<Placement> from = layers.get(meetings.get(0) - 1);
+      List<Placement> to = layers.get(meetings.get(0));
+      Moves between = shapes.between(from, to);
+      Map<Moment, List<Integer>> byMoment = new LinkedHashMap<>();
+      for (int layer : meetings) {
+        moves[layer] = between;
+        Moment seen = moments.get(layer).only(model.moveFacets());
+        byMoment.computeIfAbsent(seen, m -> new ArrayList<>()).add(layer);
       }
-    }
-    return efforts;
-  }
-
-  private Joint withBeats(Joint shared, List<Placement> from, List<Placement> to, Moment moment) {
-    double[] efforts = weigh(from, to, shared.shape, model.movesAtBeats(moment));
-    for (int move = 0; move < efforts.length; move++) {
-      efforts[move] += shared.efforts[move];
-    }
-    return new Joint(shared.shape, efforts);
-  }
-
-  private void weighTurns(List<Moment> moments) {
-    for (int i = 0; i < joints.length; i++) {
-      turnMomentOf[i] = turnMoments.of(moments.get(i).forTurns());
-    }
-    turnEfforts = new double[turnMoments.size()][shapes.turns().size()][];
-    for (int i = 1; i < joints.length; i++) {
-      double[][] rows = turnEfforts[turnMomentOf[i]];
-      for (int turn : joints[i].shape.turns()) {
-        if (rows[turn] == null) {
-          rows[turn] = weighTurn(turnMoments.get(turnMomentOf[i]), shapes.turns().get(turn));
+      List<Moment> seen = List.copyOf(byMoment.keySet());
+      List<double[]> weighed =
+          seen.size() == 1
+              ? List.of(weigh(from, to, between, model.moves(seen.get(0))))
+              : weighByGroups(from, to, between, seen);
+      for (int i = 0; i < seen.size(); i++) {
+        for (int layer : byMoment.get(seen.get(i))) {
+          efforts[layer] = weighed.get(i);
         }
       }
     }
   }
 
+  /** The layers at which each pair of neighbours meets, in the order they come first. */
+  private Map<Pair, List<Integer>> meetings() {
+    Map<List<Placement>, Integer> numbers = new IdentityHashMap<>();
+    layers.forEach(l -> numbers.putIfAbsent(l, numbers.size()));
+    Map<Pair, List<Integer>> meetings = new LinkedHashMap<>();
+    for (int i = 1; i < layers.size(); i++) {
+      Pair pair = new Pair(numbers.get(layers.get(i - 1)), numbers.get(layers.get(i)));
+      meetings.computeIfAbsent(pair, p -> new ArrayList<>()).add(i);
+    }
+    return meetings;
+  }
+
+  private List<double[]> weighByGroups(
+      List<Placement> from, List<Placement> to, Moves between, List<Moment> seen) {
+    List<double[]> sums = new ArrayList<>();
+    seen.forEach(m -> sums.add(new double[between.count()]));
+    for (MoveGroup group : model.moveGroups()) {
+      Map<Moment, double[]> known = new HashMap<>();
+      for (int i = 0; i < seen.size(); i++) {
+        double[] ofGroup =
+            known.computeIfAbsent(
+                seen.get(i).only(group.facets()),
+                m -> weigh(from, to, between, model.moves(m, group)));
+        add(sums.get(i), ofGroup);
+      }
+    }
+    return sums;
+  }
+
+  private static void add(double[] sum, double[] more) {
+    for (int move = 0; move < sum.length; move++) {
+      sum[move] += more[move];
+    }
+  }
+
+  private static double[] weigh(
+      List<Placement> from, List<Placement> to, Moves between, MoveWeigher weigher) {
+    double[] efforts = new double[between.count()];
+    for (int source = 0; source < from.size(); source++) {
+      Placement one = from.get(source);
+      int end = between.endFrom(source);
+      for (int move = between.firstFrom(source); move < end; move++) {
+        efforts[move] = weigher.effort(one, to.get(between.target(move)));
+      }
+    }
+    return efforts;
+  }
+
+  /** Turn efforts of each layer: by turn number, then by trail number, the least at the end. */
+  private double[][][] weighTurns() {
+    Numbering<Moment> seen = new Numbering<>();
+    List<double[][]> rowsOf = new ArrayList<>();
+    double[][][] turnEfforts = new double[layers.size()][][];
+    for (int i = 1; i < turnEfforts.length; i++) {
+      int moment = seen.of(moments.get(i).only(model.turnFacets()));
+      if (moment == rowsOf.size()) {
+        rowsOf.add(new double[shapes.turns().size()][]);
+      }
+      turnEfforts[i] = rowsOf.get(moment);
+      for (int turn : moves[i].turns()) {
+        if (turnEfforts[i][turn] == null) {
+          turnEfforts[i][turn] = weighTurn(seen.get(moment), shapes.turns().get(turn));
+        }
+      }
+    }
+    return turnEfforts;
+  }
+
+  /** The first trail is that of the start, after which nothing turns. */
   private double[] weighTurn(Moment moment, Turn turn) {
     List<Trail> trails = shapes.trails();
     double[] row = new double[trails.size() + 1];
-    for (int trail = 1; trail < trails.size(); trail++) {
-      row[trail] = model.turn(moment, trails.get(trail), turn);
-    }
+    double[] weighed = model.turns(moment, trails.subList(1, trails.size()), turn);
+    System.arraycopy(weighed, 0, row, 1, weighed.length);
     row[trails.size()] = Arrays.stream(row).min().orElseThrow();
     return row;
-  }
-
-  /** The moves into a layer, which is not the first. */
-  Joint into(int layer) {
-    return joints[layer];
-  }
-
-  /** Numbers of the trails by which a layer is entered. */
-  int[] trailsInto(int layer) {
-    return layer == 0 ? START : joints[layer].shape.trails();
-  }
-
-  /**
-   * Effort of each turn out of the layer before into this one, by turn number, then by trail
-   * number; the last figure of each row is its least.
-   */
-  double[][] turnEfforts(int layer) {
-    return turnEfforts[turnMomentOf[layer]];
   }
 }

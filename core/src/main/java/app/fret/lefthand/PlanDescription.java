@@ -10,6 +10,8 @@ import app.fret.lefthand.effort.Trail;
 import app.fret.lefthand.effort.Turn;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
+import app.fret.search.Lattice;
+import app.fret.search.OtherWays;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -24,12 +26,14 @@ final class PlanDescription {
 
   private final PreparedPassage passage;
   private final Lattice lattice;
+  private final OtherWays others;
   private final EffortModel model;
   private final Map<List<Placement>, int[]> waysOf = new IdentityHashMap<>();
 
   PlanDescription(PreparedPassage passage, Lattice lattice) {
     this.passage = passage;
     this.lattice = lattice;
+    this.others = new OtherWays(lattice);
     this.model = passage.model();
   }
 
@@ -60,7 +64,9 @@ final class PlanDescription {
     Placement at = taken.get(i);
     List<Reason> reasons = new ArrayList<>(model.stayReasons(moment, at));
     FigureModels models = passage.models();
-    models.of(i).ifPresent(m -> reasons.addAll(model.figureReasons(at, m, models.samePitch(i))));
+    models
+        .of(i)
+        .ifPresent(m -> reasons.addAll(model.figureReasons(moment, at, m, models.samePitch(i))));
     if (i > 0) {
       reasons.addAll(model.moveReasons(moment, taken.get(i - 1), at));
       Trail before = i > 1 ? model.turnOf(taken.get(i - 2), taken.get(i - 1)).trail() : Trail.NONE;
@@ -76,22 +82,9 @@ final class PlanDescription {
   private List<OtherWay> otherWays(int note, Placement chosen) {
     List<Placement> layer = passage.layers().get(note);
     int[] wayOf = waysOf.computeIfAbsent(layer, PlanDescription::ways);
-    OtherWay[] cheapest = new OtherWay[layer.size()];
-    for (int p = 0; p < wayOf.length; p++) {
-      double extra = Math.max(0, lattice.through(note, p) - lattice.least());
-      OtherWay known = cheapest[wayOf[p]];
-      if (extra < Double.POSITIVE_INFINITY && (known == null || extra < known.extraEffort())) {
-        cheapest[wayOf[p]] = new OtherWay(layer.get(p), extra);
-      }
-    }
-    List<OtherWay> others = new ArrayList<>();
-    for (OtherWay way : cheapest) {
-      if (way != null && !way.placement().stops().equals(chosen.stops())) {
-        others.add(way);
-      }
-    }
-    others.sort(Comparator.comparingDouble(OtherWay::extraEffort));
-    return others;
+    return others.through(note, wayOf, wayOf[layer.indexOf(chosen)]).stream()
+        .map(way -> new OtherWay(layer.get(way.choice()), way.extraEffort()))
+        .toList();
   }
 
   /** For each placement the first one of its layer that has the same strings and fingers. */

@@ -13,6 +13,9 @@ import app.fret.score.Passage;
 import app.fret.score.PlayedNote;
 import app.fret.score.SoundingPitch;
 import app.fret.score.Tempo;
+import app.fret.search.Chain;
+import app.fret.search.Lattice;
+import app.fret.search.OtherPlans;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
@@ -33,7 +36,7 @@ public final class PreparedPassage {
   private final List<PlayedNote> notes;
   private final List<Moment> moments;
   private final List<List<Placement>> layers = new ArrayList<>();
-  private final Joints joints;
+  private final Chain chain;
   private final FigureModels models;
   private final double[][] stays;
 
@@ -54,12 +57,12 @@ public final class PreparedPassage {
       layers.add(known.computeIfAbsent(chord, c -> placements.of(c.pitches(), c.asHarmonic())));
     }
     double[][] free = weighStays();
-    this.joints = new Joints(layers, moments, model);
+    this.chain = Joints.chain(layers, moments, model);
     List<Figures.Family> figures = Figures.of(passage, notes);
     this.models =
         new FigureModels(
             figures,
-            figures.isEmpty() ? List.of() : placements(new Lattice(layers, joints, free).path()),
+            figures.isEmpty() ? List.of() : placements(new Lattice(chain, free).path()),
             notes.size());
     this.stays = withFigures(free);
   }
@@ -81,13 +84,10 @@ public final class PreparedPassage {
       weighed[i] =
           known
               .computeIfAbsent(layer, k -> new HashMap<>())
-              .computeIfAbsent(moments.get(i), moment -> weigh(layer, moment));
+              .computeIfAbsent(
+                  moments.get(i).only(model.stayFacets()), seen -> model.stays(seen, layer));
     }
     return weighed;
-  }
-
-  private double[] weigh(List<Placement> layer, Moment moment) {
-    return layer.stream().mapToDouble(p -> model.stay(moment, p)).toArray();
   }
 
   /**
@@ -102,17 +102,18 @@ public final class PreparedPassage {
   /**
    * Other plans that differ from the best and from each other: each the least of all that have at
    * least three notes stopped on another string or in another position than every plan before it.
+   * An open string in place of a finger of the same hand is no other kind.
    *
    * @param pins what the player has decided
-   * @param count how many are wanted, 1 to {@link DifferentPlans#MOST}
+   * @param count how many are wanted, 1 to {@link OtherPlans#MOST}
    * @return as many as there are, least effort first, without the best plan itself
    * @throws PinConflictException when no plan keeps to all pins
    */
   public List<LeftHandPlan> differentPlans(List<Pin> pins, int count) throws PinConflictException {
     Lattice best = solve(pins);
     List<LeftHandPlan> plans = new ArrayList<>();
-    DifferentPlans search = new DifferentPlans(layers, joints, pinned(pins));
-    for (DifferentPlans.Found found : search.after(best.path(), count)) {
+    OtherPlans search = new OtherPlans(chain, pinned(pins), this::differInKind);
+    for (OtherPlans.Found found : search.after(best.path(), count)) {
       plans.add(new PlanDescription(this, best).describe(found.path(), found.effort()));
     }
     return plans;
@@ -138,9 +139,14 @@ public final class PreparedPassage {
         path, sum.notes().stream().mapToDouble(LeftHandPlan.NotePlan::effort).sum());
   }
 
+  private boolean differInKind(int note, int one, int other) {
+    List<Placement> layer = layers.get(note);
+    return layer.get(one).isOtherKindThan(layer.get(other));
+  }
+
   /** Solves with pins; the lattice has a plan. */
   Lattice solve(List<Pin> pins) throws PinConflictException {
-    Lattice lattice = new Lattice(layers, joints, pinned(pins));
+    Lattice lattice = new Lattice(chain, pinned(pins));
     if (Double.isInfinite(lattice.least())) {
       throw new PinConflict(this, pins).blame();
     }
@@ -176,12 +182,12 @@ public final class PreparedPassage {
 
   /** Whether any plan keeps to these pins. */
   boolean canMeet(List<Pin> pins) {
-    return Double.isFinite(new Lattice(layers, joints, pinned(pins)).least());
+    return Double.isFinite(new Lattice(chain, pinned(pins)).least());
   }
 
   /** First note that cannot be reached under pins that cannot be met. */
   int firstUnreachable(List<Pin> pins) {
-    return new Lattice(layers, joints, pinned(pins)).firstUnreachable();
+    return new Lattice(chain, pinned(pins)).firstUnreachable();
   }
 
   /** The placements a path takes. */

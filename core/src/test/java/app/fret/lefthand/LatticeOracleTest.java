@@ -16,6 +16,9 @@ import app.fret.score.Passage;
 import app.fret.score.PlayedNote;
 import app.fret.score.SoundingPitch;
 import app.fret.score.Tempo;
+import app.fret.search.Chain;
+import app.fret.search.Lattice;
+import app.fret.search.OtherPlans;
 import app.fret.testing.Music;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -76,8 +79,12 @@ class LatticeOracleTest {
       }
     }
 
+    Chain chain() {
+      return Joints.chain(layers, moments, model);
+    }
+
     Lattice lattice() {
-      return new Lattice(layers, new Joints(layers, moments, model), stays);
+      return new Lattice(chain(), stays);
     }
 
     double move(int i, int from, int to) {
@@ -192,10 +199,13 @@ class LatticeOracleTest {
         efforts.add(effort(laid, path));
       }
     }
-    DifferentPlans search =
-        new DifferentPlans(
-            laid.layers, new Joints(laid.layers, laid.moments, laid.model), laid.stays);
-    List<DifferentPlans.Found> found = search.after(laid.lattice().path(), 2);
+    OtherPlans search =
+        new OtherPlans(
+            laid.chain(),
+            laid.stays,
+            (i, one, two) ->
+                laid.layers.get(i).get(one).isOtherKindThan(laid.layers.get(i).get(two)));
+    List<OtherPlans.Found> found = search.after(laid.lattice().path(), 2);
     assertThat(effort(laid, laid.lattice().path())).isCloseTo(efforts.get(0), within(1e-9));
     for (int i = 0; i < found.size(); i++) {
       assertThat(found.get(i).effort())

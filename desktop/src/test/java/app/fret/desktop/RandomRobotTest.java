@@ -86,9 +86,11 @@ class RandomRobotTest {
   void nothingGoesWrongAndNothingGrows(FxRobot robot) throws Exception {
     Thread.setDefaultUncaughtExceptionHandler((thread, mistake) -> mistakes.add(mistake));
     Book book = DemoBook.open(CLOCK);
-    stage = FxToolkit.registerPrimaryStage();
     FxToolkit.setupFixture(
         () -> {
+          // A stage of our own: of the registered one the library keeps every event, and with it
+          // every view that ever lay open.
+          stage = new Stage();
           desk = new Desk(book, CLOCK, Workers.threads(Platform::runLater, mistakes::add));
           window = new FretWindow(desk);
           stage.setScene(FretApplication.scene(window));

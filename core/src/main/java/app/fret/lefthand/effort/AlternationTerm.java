@@ -19,6 +19,11 @@ final class AlternationTerm implements TurnTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.HASTE.and(Moment.Sign.RETURNS);
+  }
+
+  @Override
   public double effort(Moment moment, Trail before, Turn now) {
     boolean back =
         moment.is(Moment.Sign.RETURNS)

@@ -23,6 +23,11 @@ final class BrightnessTerm implements PlaceTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.NONE;
+  }
+
+  @Override
   public double effort(Moment moment, Placement at) {
     return PER_STRING * (at.top().string() - 1);
   }

@@ -48,6 +48,11 @@ final class CheckTerm implements MoveTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.NONE;
+  }
+
+  @Override
   public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
     return handTravels;
   }

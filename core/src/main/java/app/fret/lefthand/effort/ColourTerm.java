@@ -24,6 +24,11 @@ final class ColourTerm implements MoveTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.HASTE.and(Moment.Sign.SLURRED);
+  }
+
+  @Override
   public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
     return stringChanges && !moment.comesAfterRest();
   }

@@ -31,6 +31,11 @@ final class CrawlTerm implements MoveTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.HASTE;
+  }
+
+  @Override
   public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
     return handTravels && !stringChanges;
   }

@@ -46,6 +46,11 @@ final class DoubleStopTerm implements PlaceTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.NONE;
+  }
+
+  @Override
   public double effort(Moment moment, Placement at) {
     if (at.isSingle()) {
       return 0;

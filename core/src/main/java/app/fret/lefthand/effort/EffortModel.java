@@ -4,11 +4,7 @@ import app.fret.instrument.Player;
 import app.fret.instrument.StringGeometry;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.function.Predicate;
-import java.util.stream.IntStream;
 
 /**
  * The sum of all weighted effort terms for one player and profile.
@@ -28,28 +24,9 @@ public final class EffortModel {
   private final StringGeometry geometry;
   private final Weighted<PlaceTerm> places;
   private final Weighted<MoveTerm> moves;
-  private final Weighted<MoveTerm> steadyMoves;
-  private final Weighted<MoveTerm> beatMoves;
+  private final List<MoveGroup> moveGroups;
   private final Weighted<TurnTerm> turns;
   private final Weighted<FigureTerm> figures;
-
-  /** Terms of one kind with their weights; what weighs nothing is left out. */
-  private record Weighted<T extends EffortTerm>(List<T> terms, double[] weights) {
-    static <T extends EffortTerm> Weighted<T> of(
-        Class<T> kind, List<EffortTerm> all, Profile profile) {
-      List<T> terms =
-          all.stream().filter(kind::isInstance).map(kind::cast).filter(profile::counts).toList();
-      return new Weighted<>(terms, terms.stream().mapToDouble(profile::weight).toArray());
-    }
-
-    Weighted<T> only(Predicate<T> wanted) {
-      int[] kept =
-          IntStream.range(0, weights.length).filter(i -> wanted.test(terms.get(i))).toArray();
-      return new Weighted<>(
-          Arrays.stream(kept).mapToObj(terms::get).toList(),
-          Arrays.stream(kept).mapToDouble(i -> weights[i]).toArray());
-    }
-  }
 
   /**
    * One term's share in the effort of a note.
@@ -68,52 +45,78 @@ public final class EffortModel {
     geometry = player.instrument().geometry();
     places = Weighted.of(PlaceTerm.class, all, profile);
     moves = Weighted.of(MoveTerm.class, all, profile);
-    steadyMoves = moves.only(t -> !t.looksAtBeats());
-    beatMoves = moves.only(MoveTerm::looksAtBeats);
+    moveGroups = moves.byFacets(profile).stream().map(MoveGroup::new).toList();
     turns = Weighted.of(TurnTerm.class, all, profile);
     figures = Weighted.of(FigureTerm.class, all, profile);
   }
 
+  /** The sides of a moment that stays look at. */
+  public Facets stayFacets() {
+    return places.facets();
+  }
+
+  /** The sides of a moment that moves look at. */
+  public Facets moveFacets() {
+    return moves.facets();
+  }
+
+  /** The sides of a moment that turns look at. */
+  public Facets turnFacets() {
+    return turns.facets();
+  }
+
+  /** Efforts of taking a note in each of these ways; finite. */
+  public double[] stays(Moment moment, List<Placement> ways) {
+    Moment[] shown = places.shown(moment);
+    return ways.stream()
+        .mapToDouble(at -> at.isLeftOut() ? 0 : places.sum(shown, (t, m) -> t.effort(m, at)))
+        .toArray();
+  }
+
   /** Effort of taking a note so; finite. */
   public double stay(Moment moment, Placement at) {
-    double sum = 0;
-    for (int i = 0; i < places.weights.length && !at.isLeftOut(); i++) {
-      sum += places.weights[i] * places.terms.get(i).effort(moment, at);
-    }
-    return sum;
+    return stays(moment, List.of(at))[0];
   }
 
   /** Effort of the way between two placements; infinite when the hand cannot go it. */
   public double move(Moment moment, Placement from, Placement to) {
-    return MoveWeigher.canGo(from, to)
-        ? movesOffBeats(moment).effort(from, to) + movesAtBeats(moment).effort(from, to)
-        : Double.POSITIVE_INFINITY;
+    return MoveWeigher.canGo(from, to) ? moves(moment).effort(from, to) : Double.POSITIVE_INFINITY;
   }
 
-  /** Weighs many moves at one moment, but for what depends on beats. */
-  public MoveWeigher movesOffBeats(Moment moment) {
-    return new MoveWeigher(moment, steadyMoves.terms, steadyMoves.weights);
+  /** The terms of moves in groups that look at the same sides of a moment. */
+  public List<MoveGroup> moveGroups() {
+    return moveGroups;
   }
 
-  /** What many moves at one moment cost more or less for where the beats are. */
-  public MoveWeigher movesAtBeats(Moment moment) {
-    return new MoveWeigher(moment, beatMoves.terms, beatMoves.weights);
+  /** Weighs many moves at one moment. */
+  public MoveWeigher moves(Moment moment) {
+    return new MoveWeigher(moment, moveGroups);
+  }
+
+  /** What one group says of many moves at one moment. */
+  public MoveWeigher moves(Moment moment, MoveGroup group) {
+    return new MoveWeigher(moment, List.of(group));
+  }
+
+  /** Efforts of a move after each of these trails; finite. */
+  public double[] turns(Moment moment, List<Trail> before, Turn now) {
+    Moment[] shown = turns.shown(moment);
+    return before.stream()
+        .mapToDouble(
+            trail -> now.touchesLeftOut() ? 0 : turns.sum(shown, (t, m) -> t.effort(m, trail, now)))
+        .toArray();
   }
 
   /** Effort of a move after another; finite. */
   public double turn(Moment moment, Trail before, Turn now) {
-    double sum = 0;
-    for (int i = 0; i < turns.weights.length && !now.touchesLeftOut(); i++) {
-      sum += turns.weights[i] * turns.terms.get(i).effort(moment, before, now);
-    }
-    return sum;
+    return turns(moment, List.of(before), now)[0];
   }
 
   /** Effort of taking a note of a figure otherwise than elsewhere; finite. */
   public double figure(Placement at, Placement model, boolean samePitch) {
     double sum = 0;
-    for (int i = 0; i < figures.weights.length; i++) {
-      sum += figures.weights[i] * figures.terms.get(i).effort(at, model, samePitch);
+    for (int i = 0; i < figures.weights().length; i++) {
+      sum += figures.weights()[i] * figures.terms().get(i).effort(at, model, samePitch);
     }
     return sum;
   }
@@ -172,54 +175,30 @@ public final class EffortModel {
 
   /** Why being there costs what it costs, only terms that speak. */
   public List<Reason> stayReasons(Moment moment, Placement at) {
-    List<Reason> reasons = new ArrayList<>();
-    for (int i = 0; i < places.weights.length && !at.isLeftOut(); i++) {
-      PlaceTerm term = places.terms.get(i);
-      double effort = places.weights[i] * term.effort(moment, at);
-      if (effort != 0) {
-        reasons.add(new Reason(term.name(), effort, term.reason(moment, at)));
-      }
-    }
-    return reasons;
+    return at.isLeftOut()
+        ? List.of()
+        : places.reasons(moment, (t, m) -> t.effort(m, at), (t, m) -> t.reason(m, at));
   }
 
   /** Why getting there costs what it costs, only terms that speak. */
   public List<Reason> moveReasons(Moment moment, Placement from, Placement to) {
-    List<Reason> reasons = new ArrayList<>();
-    boolean plannable = !from.isLeftOut() && !to.isLeftOut();
-    for (int i = 0; i < moves.weights.length && plannable; i++) {
-      MoveTerm term = moves.terms.get(i);
-      double effort = moves.weights[i] * term.effort(moment, from, to);
-      if (effort != 0) {
-        reasons.add(new Reason(term.name(), effort, term.reason(moment, from, to)));
-      }
-    }
-    return reasons;
+    return from.isLeftOut() || to.isLeftOut()
+        ? List.of()
+        : moves.reasons(moment, (t, m) -> t.effort(m, from, to), (t, m) -> t.reason(m, from, to));
   }
 
   /** Why a move after another costs what it costs, only terms that speak. */
   public List<Reason> turnReasons(Moment moment, Trail before, Turn now) {
-    List<Reason> reasons = new ArrayList<>();
-    for (int i = 0; i < turns.weights.length && !now.touchesLeftOut(); i++) {
-      TurnTerm term = turns.terms.get(i);
-      double effort = turns.weights[i] * term.effort(moment, before, now);
-      if (effort != 0) {
-        reasons.add(new Reason(term.name(), effort, term.reason(moment, before, now)));
-      }
-    }
-    return reasons;
+    return now.touchesLeftOut()
+        ? List.of()
+        : turns.reasons(
+            moment, (t, m) -> t.effort(m, before, now), (t, m) -> t.reason(m, before, now));
   }
 
   /** Why a note of a figure costs more than elsewhere, only terms that speak. */
-  public List<Reason> figureReasons(Placement at, Placement model, boolean samePitch) {
-    List<Reason> reasons = new ArrayList<>();
-    for (int i = 0; i < figures.weights.length; i++) {
-      FigureTerm term = figures.terms.get(i);
-      double effort = figures.weights[i] * term.effort(at, model, samePitch);
-      if (effort != 0) {
-        reasons.add(new Reason(term.name(), effort, term.reason(at, model)));
-      }
-    }
-    return reasons;
+  public List<Reason> figureReasons(
+      Moment moment, Placement at, Placement model, boolean samePitch) {
+    return figures.reasons(
+        moment, (t, m) -> t.effort(at, model, samePitch), (t, m) -> t.reason(at, model));
   }
 }

@@ -13,4 +13,10 @@ public sealed interface EffortTerm permits PlaceTerm, MoveTerm, TurnTerm, Figure
 
   /** What it measures, such as {@code mm} or {@code bits}. */
   String unit();
+
+  /**
+   * The sides of a moment that its effort and its reason depend on. It is shown no other, so that
+   * moments alike in them share what was weighed; a test of all terms varies each side in turn.
+   */
+  Facets facets();
 }

@@ -29,6 +29,11 @@ final class EqualTravelTerm implements TurnTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.NONE;
+  }
+
+  @Override
   public double effort(Moment moment, Trail before, Turn now) {
     int travel = now.trail().travel();
     return counts && travel == before.travel() && Math.abs(travel) >= LEAST_MM ? GAIN : 0;

@@ -32,6 +32,11 @@ final class FingerStrengthTerm implements PlaceTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.of(Facet.LENGTH);
+  }
+
+  @Override
   public double effort(Moment moment, Placement at) {
     double effort = 0;
     for (Stop stop : at.stops()) {

@@ -24,6 +24,11 @@ final class GraceTerm implements MoveTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.of(Moment.Sign.AFTER_GRACE);
+  }
+
+  @Override
   public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
     return moment.is(Moment.Sign.AFTER_GRACE);
   }

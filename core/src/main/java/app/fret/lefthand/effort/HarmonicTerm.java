@@ -41,6 +41,11 @@ final class HarmonicTerm implements PlaceTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.HASTE.and(Facet.LENGTH).and(Moment.Sign.HARMONIC, Moment.Sign.IN_SLUR);
+  }
+
+  @Override
   public double effort(Moment moment, Placement at) {
     Stop stop = at.top();
     if (!stop.isHarmonic()) {

@@ -30,6 +30,11 @@ final class HighPositionTerm implements PlaceTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.NONE;
+  }
+
+  @Override
   public double effort(Moment moment, Placement at) {
     return at.usesHand() ? PER_SEMITONE * Math.max(0, at.hand() - FIRST_POSITION) : 0;
   }

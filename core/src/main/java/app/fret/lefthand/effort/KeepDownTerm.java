@@ -20,6 +20,11 @@ final class KeepDownTerm implements TurnTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.HASTE.and(Moment.Sign.RETURNS);
+  }
+
+  @Override
   public double effort(Moment moment, Trail before, Turn now) {
     boolean kept =
         moment.is(Moment.Sign.RETURNS)

@@ -29,6 +29,11 @@ final class LandmarkTerm implements PlaceTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.NONE;
+  }
+
+  @Override
   public double effort(Moment moment, Placement at) {
     return at.usesHand() && !instrument.landmarkBases().contains(landmark(at))
         ? BETWEEN_LANDMARKS

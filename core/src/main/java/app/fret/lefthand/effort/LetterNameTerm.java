@@ -39,6 +39,11 @@ final class LetterNameTerm implements PlaceTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.of(Facet.PITCHES);
+  }
+
+  @Override
   public double effort(Moment moment, Placement at) {
     double effort = 0;
     for (int i = 0; i < at.stops().size(); i++) {

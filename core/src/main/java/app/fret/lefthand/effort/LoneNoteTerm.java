@@ -23,6 +23,11 @@ final class LoneNoteTerm implements TurnTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.HASTE.and(Facet.SOFT);
+  }
+
+  @Override
   public double effort(Moment moment, Trail before, Turn now) {
     boolean sticksOut = now.overOpen() || now.fromString() == 1;
     boolean alone = before.fromString() == now.intoString() && now.intoString() != now.fromString();

@@ -13,17 +13,16 @@ import java.util.OptionalInt;
  * @param lengthSeconds how long it sounds
  * @param previousSeconds how long the note before sounded; infinite at the start
  * @param silenceSeconds rest between the note before and this one
- * @param loudness level from 1 (pppp) to 10 (ffff)
+ * @param loudness level from 1 (pppp) to 10 (ffff), between two marks of a hairpin in between
  * @param signs what else is true of it
- * @param pitches its pitches as spelled, lowest first; moves do not look at them
- * @param printed the fingers and strings printed at its heads, lowest first; moves do not look at
- *     them
+ * @param pitches its pitches as spelled, lowest first
+ * @param printed the fingers and strings printed at its heads, lowest first
  */
 public record Moment(
     double lengthSeconds,
     double previousSeconds,
     double silenceSeconds,
-    int loudness,
+    double loudness,
     Signs signs,
     List<WrittenPitch> pitches,
     List<Printed> printed) {
@@ -76,15 +75,6 @@ public record Moment(
       return (bits & 1 << sign.ordinal()) != 0;
     }
 
-    /** Those of these that are among the given ones. */
-    Signs only(Sign... some) {
-      int mask = 0;
-      for (Sign sign : some) {
-        mask |= 1 << sign.ordinal();
-      }
-      return new Signs(bits & mask);
-    }
-
     /** These and one more. */
     public Signs with(Sign sign) {
       return new Signs(bits | 1 << sign.ordinal());
@@ -117,7 +107,7 @@ public record Moment(
   }
 
   /** The same moment at another level. */
-  public Moment withLoudness(int level) {
+  public Moment withLoudness(double level) {
     return new Moment(
         lengthSeconds, previousSeconds, silenceSeconds, level, signs, pitches, printed);
   }
@@ -127,40 +117,29 @@ public record Moment(
     return new Moment(lengthSeconds, previousSeconds, seconds, loudness, signs, pitches, printed);
   }
 
-  /** What moves look at: equal for all notes that are joined alike. */
-  public Moment forMoves() {
+  /**
+   * This moment as a term sees it that looks at these sides only: all others are as in a plain run
+   * of notes, so that moments alike in what counts are equal.
+   */
+  public Moment only(Facets facets) {
     return new Moment(
-        0,
-        previousSeconds,
-        silenceSeconds,
-        MEZZO_FORTE,
-        signs.only(Sign.SLURRED, Sign.BEAT_START, Sign.REPEATED, Sign.AFTER_GRACE),
-        List.of(),
-        List.of());
+        facets.contain(Facet.LENGTH) ? lengthSeconds : 0,
+        facets.contain(Facet.PREVIOUS) ? previousSeconds : 0,
+        facets.contain(Facet.SILENCE) ? silenceSeconds : 0,
+        level(facets),
+        new Signs(signs.bits() & facets.signs().bits()),
+        facets.contain(Facet.PITCHES) ? pitches : List.of(),
+        facets.contain(Facet.PRINTED) ? printed : List.of());
   }
 
-  /** What moves look at that weigh beats like all other notes. */
-  public Moment forMovesOffBeats() {
-    return new Moment(
-        0,
-        previousSeconds,
-        silenceSeconds,
-        MEZZO_FORTE,
-        signs.only(Sign.SLURRED, Sign.REPEATED, Sign.AFTER_GRACE),
-        List.of(),
-        List.of());
-  }
-
-  /** What turns look at: equal for all notes where going away and coming back weighs alike. */
-  public Moment forTurns() {
-    return new Moment(
-        0,
-        previousSeconds,
-        silenceSeconds,
-        isSoft() ? PIANO : MEZZO_FORTE,
-        signs.only(Sign.RETURNS),
-        List.of(),
-        List.of());
+  private double level(Facets facets) {
+    if (facets.contain(Facet.LEVEL)) {
+      return loudness;
+    }
+    if (facets.contain(Facet.SOFT) && isSoft()) {
+      return PIANO;
+    }
+    return facets.contain(Facet.LOUD) && isLoud() ? FORTE : MEZZO_FORTE;
   }
 
   /** Whether something is true of it. */

@@ -21,11 +21,6 @@ public non-sealed interface MoveTerm extends EffortTerm {
     return true;
   }
 
-  /** Whether the rule weighs a move onto a beat otherwise than one between beats. */
-  default boolean looksAtBeats() {
-    return false;
-  }
-
   /** The reason in plain words, for a move where the rule speaks. */
   String reason(Moment moment, Placement from, Placement to);
 }

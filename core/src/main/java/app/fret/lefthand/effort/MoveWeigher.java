@@ -1,7 +1,6 @@
 package app.fret.lefthand.effort;
 
 import app.fret.lefthand.hand.Placement;
-import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -12,26 +11,16 @@ import java.util.List;
  * keeps each travel counted once.
  */
 public final class MoveWeigher {
-  private static final int KINDS = 4;
-
-  private final Moment moment;
-  private final MoveTerm[][] terms = new MoveTerm[KINDS][];
-  private final double[][] weights = new double[KINDS][];
+  private final MoveGroup.Speaking[][] speaking = new MoveGroup.Speaking[MoveGroup.KINDS][];
 
   /** Sorts the terms by the kinds of move they can speak at. */
-  MoveWeigher(Moment moment, List<MoveTerm> all, double[] allWeights) {
-    this.moment = moment;
-    for (int kind = 0; kind < KINDS; kind++) {
-      List<MoveTerm> speaking = new ArrayList<>();
-      List<Double> speakingWeights = new ArrayList<>();
-      for (int i = 0; i < allWeights.length; i++) {
-        if (all.get(i).canSpeak(moment, kind >= 2, kind % 2 == 1)) {
-          speaking.add(all.get(i));
-          speakingWeights.add(allWeights[i]);
-        }
-      }
-      terms[kind] = speaking.toArray(MoveTerm[]::new);
-      weights[kind] = speakingWeights.stream().mapToDouble(w -> w).toArray();
+  MoveWeigher(Moment moment, List<MoveGroup> groups) {
+    for (int kind = 0; kind < MoveGroup.KINDS; kind++) {
+      int one = kind;
+      speaking[kind] =
+          groups.stream()
+              .map(g -> g.speaking(moment.only(g.facets()), one))
+              .toArray(MoveGroup.Speaking[]::new);
     }
   }
 
@@ -40,17 +29,21 @@ public final class MoveWeigher {
     return to.usesHand() || waitsWhereItStood(from, to);
   }
 
-  /** Effort of a way the hand can go; finite. */
+  /**
+   * Effort of a way the hand can go; finite. It is summed group by group, so that it is the same to
+   * the last bit as the sum of what the groups weigh apart.
+   */
   public double effort(Placement from, Placement to) {
     if (from.isLeftOut() || to.isLeftOut()) {
       return 0;
     }
-    int kind = kind(from, to);
-    MoveTerm[] speaking = terms[kind];
-    double[] weight = weights[kind];
     double sum = 0;
-    for (int i = 0; i < speaking.length; i++) {
-      sum += weight[i] * speaking[i].effort(moment, from, to);
+    for (MoveGroup.Speaking group : speaking[kind(from, to)]) {
+      double ofGroup = 0;
+      for (int i = 0; i < group.weights().length; i++) {
+        ofGroup += group.weights()[i] * group.terms()[i].effort(group.shown(), from, to);
+      }
+      sum += ofGroup;
     }
     return sum;
   }

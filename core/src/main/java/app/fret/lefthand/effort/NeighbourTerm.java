@@ -30,6 +30,11 @@ final class NeighbourTerm implements PlaceTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.of(Facet.LEVEL).and(Moment.Sign.PLUCKED);
+  }
+
+  @Override
   public double effort(Moment moment, Placement at) {
     if (!at.isSingle() || moment.is(Moment.Sign.PLUCKED)) {
       return 0;

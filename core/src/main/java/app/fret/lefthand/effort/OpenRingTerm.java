@@ -25,6 +25,11 @@ final class OpenRingTerm implements PlaceTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.HASTE.and(Facet.LOUD);
+  }
+
+  @Override
   public double effort(Moment moment, Placement at) {
     double effort = 0;
     for (int i = 0; i < at.stops().size(); i++) {

@@ -26,6 +26,11 @@ final class OpenStringTerm implements PlaceTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.HASTE.and(Facet.LENGTH, Facet.SOFT).and(Moment.Sign.IN_SLUR);
+  }
+
+  @Override
   public double effort(Moment moment, Placement at) {
     double effort = 0;
     for (Stop stop : at.stops()) {

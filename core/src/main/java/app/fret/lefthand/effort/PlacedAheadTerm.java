@@ -24,6 +24,11 @@ final class PlacedAheadTerm implements MoveTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.HASTE;
+  }
+
+  @Override
   public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
     return !handTravels && stringChanges;
   }

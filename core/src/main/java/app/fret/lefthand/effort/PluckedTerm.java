@@ -25,6 +25,11 @@ final class PluckedTerm implements PlaceTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.of(Moment.Sign.PLUCKED);
+  }
+
+  @Override
   public double effort(Moment moment, Placement at) {
     if (!moment.is(Moment.Sign.PLUCKED)) {
       return 0;

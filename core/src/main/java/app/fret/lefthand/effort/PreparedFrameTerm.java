@@ -25,6 +25,11 @@ final class PreparedFrameTerm implements MoveTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.HASTE;
+  }
+
+  @Override
   public double effort(Moment moment, Placement from, Placement to) {
     if (from.frame() == to.frame() || !from.usesHand() || !to.usesHand()) {
       return 0;

@@ -21,6 +21,11 @@ final class PrintedTerm implements PlaceTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.of(Facet.PRINTED);
+  }
+
+  @Override
   public double effort(Moment moment, Placement at) {
     double missed = 0;
     for (int i = 0; i < at.stops().size() && i < moment.printed().size(); i++) {

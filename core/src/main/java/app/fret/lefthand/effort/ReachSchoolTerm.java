@@ -33,6 +33,11 @@ final class ReachSchoolTerm implements PlaceTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.HASTE;
+  }
+
+  @Override
   public double effort(Moment moment, Placement at) {
     boolean reaches = at.reachMm() > 0;
     double effort = isBackward(at) ? BACKWARD_IN_HASTE * moment.haste() : 0;

@@ -28,6 +28,11 @@ final class SameFingerTerm implements MoveTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.HASTE.and(Moment.Sign.SLURRED);
+  }
+
+  @Override
   public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
     return !moment.comesAfterRest();
   }

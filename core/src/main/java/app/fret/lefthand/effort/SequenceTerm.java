@@ -23,6 +23,11 @@ final class SequenceTerm implements FigureTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.NONE;
+  }
+
+  @Override
   public double effort(Placement at, Placement model, boolean samePitch) {
     if (at.stops().size() != model.stops().size()) {
       return 0;

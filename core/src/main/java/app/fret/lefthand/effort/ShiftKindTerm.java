@@ -34,13 +34,13 @@ final class ShiftKindTerm implements MoveTerm {
   }
 
   @Override
-  public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
-    return handTravels && !moment.comesAfterRest();
+  public Facets facets() {
+    return Facets.HASTE.and(Moment.Sign.BEAT_START, Moment.Sign.SLURRED);
   }
 
   @Override
-  public boolean looksAtBeats() {
-    return true;
+  public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
+    return handTravels && !moment.comesAfterRest();
   }
 
   @Override

@@ -74,6 +74,11 @@ final class ShiftTerm implements MoveTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.HASTE.and(Moment.Sign.REPEATED);
+  }
+
+  @Override
   public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
     return handTravels;
   }

@@ -67,6 +67,11 @@ final class SpreadTerm implements MoveTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.of(Facet.SILENCE);
+  }
+
+  @Override
   public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
     return !handTravels && !moment.comesAfterRest();
   }

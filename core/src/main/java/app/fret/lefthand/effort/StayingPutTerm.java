@@ -22,6 +22,11 @@ final class StayingPutTerm implements TurnTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.HASTE;
+  }
+
+  @Override
   public double effort(Moment moment, Trail before, Turn now) {
     int turned = Integer.signum(before.travel()) * Integer.signum(now.trail().travel());
     if (turned == 0 || moment.comesAfterRest()) {

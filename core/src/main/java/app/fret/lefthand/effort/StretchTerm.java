@@ -36,6 +36,11 @@ final class StretchTerm implements PlaceTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.NONE;
+  }
+
+  @Override
   public double effort(Moment moment, Placement at) {
     double outOfFrame = 0;
     double drawnBack = 0;

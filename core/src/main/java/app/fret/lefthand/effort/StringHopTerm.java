@@ -25,6 +25,11 @@ final class StringHopTerm implements TurnTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.HASTE;
+  }
+
+  @Override
   public double effort(Moment moment, Trail before, Turn now) {
     int strings = Math.abs(now.intoString() - now.fromString());
     if (strings == 0 || before.fromString() != now.intoString()) {

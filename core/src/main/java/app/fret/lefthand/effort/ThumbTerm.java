@@ -33,6 +33,11 @@ final class ThumbTerm implements PlaceTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.NONE;
+  }
+
+  @Override
   public double effort(Moment moment, Placement at) {
     if (!at.usesHand()) {
       return 0;

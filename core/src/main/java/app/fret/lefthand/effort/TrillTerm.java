@@ -26,6 +26,11 @@ final class TrillTerm implements PlaceTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.of(Moment.Sign.TRILLED);
+  }
+
+  @Override
   public double effort(Moment moment, Placement at) {
     if (!moment.is(Moment.Sign.TRILLED)) {
       return 0;

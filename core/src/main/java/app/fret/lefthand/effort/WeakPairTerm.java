@@ -26,6 +26,11 @@ final class WeakPairTerm implements MoveTerm {
   }
 
   @Override
+  public Facets facets() {
+    return Facets.HASTE;
+  }
+
+  @Override
   public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
     return !handTravels && moment.haste() > 0;
   }

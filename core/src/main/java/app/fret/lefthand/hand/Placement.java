@@ -153,4 +153,16 @@ public final class Placement {
   public String toString() {
     return "Placement[" + stops + ", base " + base + ", " + frame.name() + "]";
   }
+
+  /**
+   * Whether it is another kind of way to take the same note: stopped on another string, or by
+   * another finger of a hand that stands elsewhere. An open string in place of a finger of the same
+   * hand is no other kind, nor is a hand that only leans another way over the same finger.
+   */
+  public boolean isOtherKindThan(Placement other) {
+    if (!usesHand() || !other.usesHand() || stops().equals(other.stops())) {
+      return false;
+    }
+    return hand() != other.hand() || top().string() != other.top().string();
+  }
 }

@@ -240,20 +240,4 @@ class EffortTermsTest {
     assertThat(moment(1.0 / 8, false).haste()).isEqualTo(1);
     assertThat(moment(1.0 / 50, false).haste()).isEqualTo(2);
   }
-
-  /** Moves are weighed once for notes on and between beats, but for terms that say they differ. */
-  @ParameterizedTest
-  @MethodSource("terms")
-  void onlyTermsThatLookAtBeatsDifferThere(EffortTerm term) {
-    if (!(term instanceof MoveTerm move) || move.looksAtBeats()) {
-      return;
-    }
-    Moment between = moment(0.15, false);
-    Moment onBeat = between.with(Moment.Sign.BEAT_START);
-    for (Placement from : all("D5")) {
-      for (Placement to : all("F5")) {
-        assertThat(move.effort(onBeat, from, to)).isEqualTo(move.effort(between, from, to));
-      }
-    }
-  }
 }

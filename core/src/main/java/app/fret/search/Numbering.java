@@ -1,4 +1,4 @@
-package app.fret.lefthand;
+package app.fret.search;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -6,12 +6,12 @@ import java.util.List;
 import java.util.Map;
 
 /** Numbers for equal values, from 0 in the order they come. */
-final class Numbering<T> {
+public final class Numbering<T> {
   private final Map<T, Integer> numbers = new HashMap<>();
   private final List<T> values = new ArrayList<>();
 
   /** The number of a value, a new one for a value not seen before. */
-  int of(T value) {
+  public int of(T value) {
     Integer known = numbers.putIfAbsent(value, values.size());
     if (known == null) {
       values.add(value);
@@ -20,15 +20,18 @@ final class Numbering<T> {
     return known;
   }
 
-  T get(int number) {
+  /** The value of a number. */
+  public T get(int number) {
     return values.get(number);
   }
 
-  int size() {
+  /** How many values there are. */
+  public int size() {
     return values.size();
   }
 
-  List<T> values() {
+  /** All values, by number. */
+  public List<T> values() {
     return values;
   }
 }

@@ -1,27 +1,26 @@
-package app.fret.lefthand;
+package app.fret.search;
 
-import app.fret.lefthand.hand.Placement;
 import java.util.Arrays;
-import java.util.List;
 
 /**
- * The layers of placements of one passage with the least effort to and from each.
+ * A chain of choices with the least effort to and from each.
  *
- * <p>Problem: one layer of placements per note; take one from each so that the sum of stays, moves
- * and turns is least, where a turn is what a move costs after the move before it. Exact, no beam: a
- * state is a placement with the trail it was entered by, since turns look at no more of the past
- * than that. Recurrence: {@code to(i, p, t) = stay(i, p) + min over q, s with trail(q, p) = t of
- * to(i-1, q, s) + move(i, q, p) + turn(i, s, q, p)}, and the mirror image from the end. Cost: O(n k
- * (k + u t)) time and O(n k t) memory for n notes of at most k placements, entered by t trails and
- * left by u kinds of turn. Units: effort, which has none. Source: Viterbi 1967, IEEE Trans. Inf.
- * Theory 13(2); for fingerings Sayegh 1989, Computer Music Journal 13(3). Departs from them: the
- * trail in the state; equal efforts go to the placement listed first, so plans repeat.
+ * <p>Problem: take one choice from each layer so that the sum of stays, moves and turns is least,
+ * where a turn is what a move costs after the move before it. Exact, no beam: a state is a choice
+ * with the trail it was entered by, since turns look at no more of the past than that. Recurrence:
+ * {@code to(i, p, t) = stay(i, p) + min over q, s with trail(q, p) = t of to(i-1, q, s) + move(i,
+ * q, p) + turn(i, s, q, p)}, and the mirror image from the end. Cost: O(n k (k + u t)) time and O(n
+ * k t) memory for n layers of at most k choices, entered by t trails and left by u kinds of turn.
+ * Units: effort, which has none. Source: Viterbi 1967, IEEE Trans. Inf. Theory 13(2); for
+ * fingerings Sayegh 1989, Computer Music Journal 13(3). Departs from them: the trail in the state;
+ * equal efforts go to the choice listed first, so plans repeat.
+ *
+ * <p>Not to be shared between threads: the way back is worked out when it is first asked for.
  */
-final class Lattice {
+public final class Lattice {
   private static final double[] NO_TURN = {0};
 
-  private final List<List<Placement>> layers;
-  private final Joints joints;
+  private final Chain chain;
   private final double[][] stays;
   private final double[][] effortTo;
   private final double[][] effortFrom;
@@ -31,32 +30,30 @@ final class Lattice {
   /**
    * Builds and solves the lattice.
    *
-   * @param layers placements of each note; equal chords share one list
-   * @param joints the moves between them
-   * @param stays effort of each placement of each note, infinite where a pin forbids it
+   * @param chain the choices and the moves between them
+   * @param stays effort of each choice of each layer, infinite where it is forbidden
    */
-  Lattice(List<List<Placement>> layers, Joints joints, double[][] stays) {
-    this.layers = layers;
-    this.joints = joints;
+  public Lattice(Chain chain, double[][] stays) {
+    this.chain = chain;
     this.stays = stays;
-    this.effortTo = new double[layers.size()][];
-    this.effortFrom = new double[layers.size()][];
-    this.cameFrom = new int[layers.size()][];
+    this.effortTo = new double[chain.layers()][];
+    this.effortFrom = new double[chain.layers()][];
+    this.cameFrom = new int[chain.layers()][];
     passForward();
-    this.least = layers.isEmpty() ? 0 : Arrays.stream(effortTo[last()]).min().orElseThrow();
+    this.least = chain.layers() == 0 ? 0 : Arrays.stream(effortTo[last()]).min().orElseThrow();
   }
 
   private int last() {
-    return layers.size() - 1;
+    return chain.layers() - 1;
   }
 
   private int slots(int layer) {
-    return joints.trailsInto(layer).length;
+    return chain.trailsInto(layer).length;
   }
 
   private void passForward() {
-    for (int i = 0; i < layers.size(); i++) {
-      int states = layers.get(i).size() * slots(i);
+    for (int i = 0; i < chain.layers(); i++) {
+      int states = chain.size(i) * slots(i);
       effortTo[i] = new double[states];
       cameFrom[i] = new int[states];
       if (i == 0) {
@@ -76,14 +73,14 @@ final class Lattice {
    */
   private void enter(int layer) {
     // One long loop on locals: its body runs a thousand times a note.
-    Joints.Joint joint = joints.into(layer);
-    int[] runsFrom = joint.shape().runsFrom();
-    int[] movesFrom = joint.shape().movesFrom();
-    int[] turns = joint.shape().turns();
-    int[] stateOf = joint.shape().stateOf();
-    double[] efforts = joint.efforts();
-    double[][] turnEfforts = joints.turnEfforts(layer);
-    int[] trails = joints.trailsInto(layer - 1);
+    Chain.Link link = chain.into(layer);
+    int[] runsFrom = link.moves().runsFrom();
+    int[] movesFrom = link.moves().movesFrom();
+    int[] turns = link.moves().turns();
+    int[] stateOf = link.moves().stateOf();
+    double[] efforts = link.efforts();
+    double[][] turnEfforts = link.turnEfforts();
+    int[] trails = chain.trailsInto(layer - 1);
     double[] before = effortTo[layer - 1];
     double[] here = effortTo[layer];
     int[] from = cameFrom[layer];
@@ -142,7 +139,7 @@ final class Lattice {
 
   private void passBackward() {
     for (int i = last(); i >= 0; i--) {
-      effortFrom[i] = new double[layers.get(i).size() * slots(i)];
+      effortFrom[i] = new double[chain.size(i) * slots(i)];
       if (i < last()) {
         leave(i);
       }
@@ -151,12 +148,13 @@ final class Lattice {
 
   /** Works out the least effort from every state of a layer to the end, like {@link #enter}. */
   private void leave(int layer) {
-    MoveShapes.Shape shape = joints.into(layer + 1).shape();
-    double[][] turnEfforts = joints.turnEfforts(layer + 1);
-    double[] after = leastAfterRuns(joints.into(layer + 1), onward(layer + 1));
-    int[] trails = joints.trailsInto(layer);
-    int[] runsFrom = shape.runsFrom();
-    int[] turns = shape.turns();
+    Chain.Link link = chain.into(layer + 1);
+    Moves moves = link.moves();
+    double[][] turnEfforts = link.turnEfforts();
+    double[] after = leastAfterRuns(link, onward(layer + 1));
+    int[] trails = chain.trailsInto(layer);
+    int[] runsFrom = moves.runsFrom();
+    int[] turns = moves.turns();
     for (int source = 0; source < runsFrom.length - 1; source++) {
       int first = runsFrom[source];
       int end = runsFrom[source + 1];
@@ -171,24 +169,19 @@ final class Lattice {
         }
       }
       for (int slot = 0; slot < trails.length; slot++) {
-        double[] row = first < end ? turnEfforts[shape.turns()[best]] : NO_TURN;
+        double[] row = first < end ? turnEfforts[turns[best]] : NO_TURN;
         boolean leastTurn = first < end && row[trails[slot]] == row[row.length - 1];
         effortFrom[layer][source * trails.length + slot] =
-            leastTurn ? least : leastOf(shape, first, end, after, turnEfforts, trails[slot]);
+            leastTurn ? least : leastOf(turns, first, end, after, turnEfforts, trails[slot]);
       }
     }
   }
 
   private static double leastOf(
-      MoveShapes.Shape shape,
-      int first,
-      int end,
-      double[] after,
-      double[][] turnEfforts,
-      int trail) {
+      int[] turns, int first, int end, double[] after, double[][] turnEfforts, int trail) {
     double least = Double.POSITIVE_INFINITY;
     for (int run = first; run < end; run++) {
-      least = Math.min(least, after[run] + turnEfforts[shape.turns()[run]][trail]);
+      least = Math.min(least, after[run] + turnEfforts[turns[run]][trail]);
     }
     return least;
   }
@@ -204,12 +197,11 @@ final class Lattice {
   }
 
   /** Least effort from each run of moves to the end. */
-  private static double[] leastAfterRuns(Joints.Joint joint, double[] onward) {
-    MoveShapes.Shape shape = joint.shape();
-    double[] after = new double[shape.turns().length];
-    int[] movesFrom = shape.movesFrom();
-    int[] stateOf = shape.stateOf();
-    double[] efforts = joint.efforts();
+  private static double[] leastAfterRuns(Chain.Link link, double[] onward) {
+    double[] after = new double[link.moves().turns().length];
+    int[] movesFrom = link.moves().movesFrom();
+    int[] stateOf = link.moves().stateOf();
+    double[] efforts = link.efforts();
     for (int run = 0; run < after.length; run++) {
       double least = Double.POSITIVE_INFINITY;
       for (int move = movesFrom[run]; move < movesFrom[run + 1]; move++) {
@@ -222,36 +214,36 @@ final class Lattice {
   }
 
   /** Least effort of a whole plan; infinite when there is none. */
-  double least() {
+  public double least() {
     return least;
   }
 
-  /** Least effort of a whole plan that takes this placement; infinite when there is none. */
-  double through(int layer, int placement) {
+  /** Least effort of a whole plan that takes this choice; infinite when there is none. */
+  public double through(int layer, int choice) {
     if (effortFrom[0] == null) {
       passBackward();
     }
     int slots = slots(layer);
     double min = Double.POSITIVE_INFINITY;
-    for (int state = placement * slots; state < (placement + 1) * slots; state++) {
+    for (int state = choice * slots; state < (choice + 1) * slots; state++) {
       min = Math.min(min, effortTo[layer][state] + effortFrom[layer][state]);
     }
     return min;
   }
 
   /** First layer that no path reaches, when there is no plan at all. */
-  int firstUnreachable() {
-    for (int i = 0; i < layers.size(); i++) {
+  public int firstUnreachable() {
+    for (int i = 0; i < chain.layers(); i++) {
       if (Arrays.stream(effortTo[i]).allMatch(Double::isInfinite)) {
         return i;
       }
     }
-    throw new IllegalStateException("every note can be reached");
+    throw new IllegalStateException("every layer can be reached");
   }
 
-  /** Index of the placement taken at each note on a path of least effort. */
-  int[] path() {
-    int[] path = new int[layers.size()];
+  /** The choice taken of each layer on a path of least effort. */
+  public int[] path() {
+    int[] path = new int[chain.layers()];
     if (path.length == 0) {
       return path;
     }

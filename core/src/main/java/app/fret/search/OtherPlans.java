@@ -1,6 +1,5 @@
-package app.fret.lefthand;
+package app.fret.search;
 
-import app.fret.lefthand.hand.Placement;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -10,42 +9,53 @@ import java.util.Optional;
  * Finds the next best plans that differ in kind.
  *
  * <p>Problem: the plan of least effort among those that differ from each given plan in at least
- * {@link #NOTES_THAT_DIFFER} notes, where a note differs when it is stopped on another string, or
- * by another finger with the hand elsewhere; another finger or an open string alone is no other
- * kind. Exact: the state of {@link Lattice} with a count, up to that many, of the notes that differ
- * so far from each given plan. Cost: that of the lattice's forward pass times {@code
- * (NOTES_THAT_DIFFER + 1)} to the power of the plans given. Source: dynamic programming with
- * counters, common knowledge.
+ * {@link #LAYERS_THAT_DIFFER} layers, where whoever asks says which choices differ. Exact: the
+ * state of {@link Lattice} with a count, up to that many, of the layers that differ so far from
+ * each given plan. Cost: that of the lattice's forward pass times {@code (LAYERS_THAT_DIFFER + 1)}
+ * to the power of the plans given. Source: dynamic programming with counters, common knowledge.
  */
-final class DifferentPlans {
-  /** A plan is another one when so many notes differ, or all of a shorter passage. */
-  static final int NOTES_THAT_DIFFER = 3;
+public final class OtherPlans {
+  /** A plan is another one when so many layers differ, or all of a shorter chain. */
+  public static final int LAYERS_THAT_DIFFER = 3;
 
   /** More are not searched for: the work grows fourfold with each. */
-  static final int MOST = 3;
+  public static final int MOST = 3;
 
-  private final List<List<Placement>> layers;
-  private final Joints joints;
+  private final Chain chain;
   private final double[][] stays;
+  private final Kinds kinds;
   private final int needed;
 
-  DifferentPlans(List<List<Placement>> layers, Joints joints, double[][] stays) {
-    this.layers = layers;
-    this.joints = joints;
+  /** Says which choices of a layer are of another kind. */
+  @FunctionalInterface
+  public interface Kinds {
+    /** Whether two choices of a layer differ in kind. */
+    boolean differ(int layer, int one, int other);
+  }
+
+  /**
+   * A search over a chain.
+   *
+   * @param stays effort of each choice of each layer, infinite where it is forbidden
+   * @param kinds which choices differ
+   */
+  public OtherPlans(Chain chain, double[][] stays, Kinds kinds) {
+    this.chain = chain;
     this.stays = stays;
-    this.needed = Math.min(NOTES_THAT_DIFFER, layers.size());
+    this.kinds = kinds;
+    this.needed = Math.min(LAYERS_THAT_DIFFER, chain.layers());
   }
 
   /**
    * A plan found.
    *
-   * @param path placement of each note
+   * @param path choice of each layer
    * @param effort its effort
    */
-  record Found(int[] path, double effort) {}
+  public record Found(int[] path, double effort) {}
 
   /** The next plans after the best one, at most so many. */
-  List<Found> after(int[] best, int count) {
+  public List<Found> after(int[] best, int count) {
     if (count < 0 || count > MOST) {
       throw new IllegalArgumentException(count + " other plans; ask for 0 to " + MOST);
     }
@@ -72,36 +82,36 @@ final class DifferentPlans {
     Search(List<int[]> known) {
       this.known = known;
       this.counts = (int) Math.pow(needed + 1, known.size());
-      this.effortTo = new double[layers.size()][];
-      this.cameFrom = new int[layers.size()][];
+      this.effortTo = new double[chain.layers()][];
+      this.cameFrom = new int[chain.layers()][];
     }
 
     private int slots(int layer) {
-      return joints.trailsInto(layer).length;
+      return chain.trailsInto(layer).length;
     }
 
     Optional<Found> find() {
       start();
-      for (int i = 1; i < layers.size(); i++) {
+      for (int i = 1; i < chain.layers(); i++) {
         extend(i);
       }
       return trace();
     }
 
     private void start() {
-      effortTo[0] = new double[layers.get(0).size() * counts];
+      effortTo[0] = new double[chain.size(0) * counts];
       Arrays.fill(effortTo[0], Double.POSITIVE_INFINITY);
-      for (int p = 0; p < layers.get(0).size(); p++) {
+      for (int p = 0; p < chain.size(0); p++) {
         effortTo[0][p * counts + counted(0, 0, p)] = stays[0][p];
       }
     }
 
     private void extend(int layer) {
       int slotsBefore = slots(layer - 1);
-      effortTo[layer] = new double[layers.get(layer).size() * slots(layer) * counts];
+      effortTo[layer] = new double[chain.size(layer) * slots(layer) * counts];
       cameFrom[layer] = new int[effortTo[layer].length];
       Arrays.fill(effortTo[layer], Double.POSITIVE_INFINITY);
-      for (int source = 0; source < layers.get(layer - 1).size(); source++) {
+      for (int source = 0; source < chain.size(layer - 1); source++) {
         for (int slot = 0; slot < slotsBefore; slot++) {
           extend(layer, source, slot, (source * slotsBefore + slot) * counts);
         }
@@ -110,17 +120,16 @@ final class DifferentPlans {
 
     /** Extends the states that begin at {@code from} by all moves of their source. */
     private void extend(int layer, int source, int slot, int from) {
-      Joints.Joint joint = joints.into(layer);
-      int trail = joints.trailsInto(layer - 1)[slot];
-      double[][] turnEfforts = joints.turnEfforts(layer);
-      MoveShapes.Shape shape = joint.shape();
-      for (int run = shape.runsFrom()[source]; run < shape.runsFrom()[source + 1]; run++) {
-        double turn = turnEfforts[shape.turns()[run]][trail];
-        for (int move = shape.movesFrom()[run]; move < shape.movesFrom()[run + 1]; move++) {
-          int target = shape.target(move);
-          double effort = turn + joint.efforts()[move] + stays[layer][target];
+      Chain.Link link = chain.into(layer);
+      int trail = chain.trailsInto(layer - 1)[slot];
+      Moves moves = link.moves();
+      for (int run = moves.runsFrom()[source]; run < moves.runsFrom()[source + 1]; run++) {
+        double turn = link.turnEfforts()[moves.turns()[run]][trail];
+        for (int move = moves.movesFrom()[run]; move < moves.movesFrom()[run + 1]; move++) {
+          int target = moves.target(move);
+          double effort = turn + link.efforts()[move] + stays[layer][target];
           if (effort < Double.POSITIVE_INFINITY) {
-            step(layer, target, from, shape.stateOf()[move] * counts, effort);
+            step(layer, target, from, moves.stateOf()[move] * counts, effort);
           }
         }
       }
@@ -140,16 +149,15 @@ final class DifferentPlans {
       }
     }
 
-    /** The counts after one more note; each plan's count is a digit to the base needed + 1. */
-    private int counted(int count, int layer, int placement) {
+    /** The counts after one more layer; each plan's count is a digit to the base needed + 1. */
+    private int counted(int count, int layer, int choice) {
       int next = 0;
       int unit = 1;
       int rest = count;
       for (int[] plan : known) {
         int digit = rest % (needed + 1);
         rest /= needed + 1;
-        boolean differs =
-            isOtherKind(layers.get(layer).get(placement), layers.get(layer).get(plan[layer]));
+        boolean differs = kinds.differ(layer, choice, plan[layer]);
         next += unit * Math.min(needed, digit + (differs ? 1 : 0));
         unit *= needed + 1;
       }
@@ -157,7 +165,7 @@ final class DifferentPlans {
     }
 
     private Optional<Found> trace() {
-      int last = layers.size() - 1;
+      int last = chain.layers() - 1;
       int best = -1;
       for (int state = counts - 1; state < effortTo[last].length; state += counts) {
         boolean finite = effortTo[last][state] < Double.POSITIVE_INFINITY;
@@ -168,7 +176,7 @@ final class DifferentPlans {
       if (best < 0) {
         return Optional.empty();
       }
-      int[] path = new int[layers.size()];
+      int[] path = new int[chain.layers()];
       int state = best;
       for (int i = last; i >= 0; i--) {
         path[i] = state / (slots(i) * counts);
@@ -176,17 +184,5 @@ final class DifferentPlans {
       }
       return Optional.of(new Found(path, effortTo[last][best]));
     }
-  }
-
-  /**
-   * Whether a note is stopped on another string, or by another finger of a hand that stands
-   * elsewhere. An open string in place of a finger of the same hand is no other kind, nor is a hand
-   * that only leans another way over the same finger.
-   */
-  static boolean isOtherKind(Placement one, Placement other) {
-    if (!one.usesHand() || !other.usesHand() || one.stops().equals(other.stops())) {
-      return false;
-    }
-    return one.hand() != other.hand() || one.top().string() != other.top().string();
   }
 }

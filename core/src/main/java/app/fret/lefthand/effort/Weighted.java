@@ -1,0 +1,71 @@
+package app.fret.lefthand.effort;
+
+import app.fret.lefthand.effort.EffortModel.Reason;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.BiFunction;
+import java.util.function.ToDoubleBiFunction;
+
+/**
+ * Terms of one kind with their weights; what weighs nothing is left out.
+ *
+ * @param terms the terms
+ * @param weights weight of each
+ */
+record Weighted<T extends EffortTerm>(List<T> terms, double[] weights) {
+
+  /** The terms of a kind that a profile counts. */
+  static <T extends EffortTerm> Weighted<T> of(
+      Class<T> kind, List<EffortTerm> all, Profile profile) {
+    return of(
+        all.stream().filter(kind::isInstance).map(kind::cast).filter(profile::counts).toList(),
+        profile);
+  }
+
+  private static <T extends EffortTerm> Weighted<T> of(List<T> terms, Profile profile) {
+    return new Weighted<>(terms, terms.stream().mapToDouble(profile::weight).toArray());
+  }
+
+  /** The sides of a moment that any of them looks at. */
+  Facets facets() {
+    return terms.stream().map(EffortTerm::facets).reduce(Facets.NONE, Facets::and);
+  }
+
+  /** The terms in groups that look at the same sides, in the order of their first terms. */
+  List<Weighted<T>> byFacets(Profile profile) {
+    Map<Facets, List<T>> groups = new LinkedHashMap<>();
+    terms.forEach(t -> groups.computeIfAbsent(t.facets(), f -> new ArrayList<>()).add(t));
+    return groups.values().stream().map(group -> of(group, profile)).toList();
+  }
+
+  /** What each term is shown of a moment. */
+  Moment[] shown(Moment moment) {
+    return terms.stream().map(t -> moment.only(t.facets())).toArray(Moment[]::new);
+  }
+
+  /** The weighted sum of all terms, each asked about what it is shown. */
+  double sum(Moment[] shown, ToDoubleBiFunction<T, Moment> effort) {
+    double sum = 0;
+    for (int i = 0; i < weights.length; i++) {
+      sum += weights[i] * effort.applyAsDouble(terms.get(i), shown[i]);
+    }
+    return sum;
+  }
+
+  /** The terms that speak, in their order. */
+  List<Reason> reasons(
+      Moment moment, ToDoubleBiFunction<T, Moment> effort, BiFunction<T, Moment, String> reason) {
+    List<Reason> reasons = new ArrayList<>();
+    Moment[] shown = shown(moment);
+    for (int i = 0; i < weights.length; i++) {
+      T term = terms.get(i);
+      double weighed = weights[i] * effort.applyAsDouble(term, shown[i]);
+      if (weighed != 0) {
+        reasons.add(new Reason(term.name(), weighed, reason.apply(term, shown[i])));
+      }
+    }
+    return reasons;
+  }
+}

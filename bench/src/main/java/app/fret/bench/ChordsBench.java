@@ -39,19 +39,20 @@ public class ChordsBench {
   public String instrument;
 
   private Passage passage;
+  private Player player;
   private LeftHandPlanner planner;
 
   /** Makes the melody, an octave and a fifth lower for the cello. */
   @Setup
   public void prepare() {
     passage = Melody.withChords(NOTES, instrument.equals("cello") ? 11 : 0);
-    Player player = Player.of("", Instruments.named(instrument));
+    player = Player.of("", Instruments.named(instrument));
     planner = new LeftHandPlanner(player, Profiles.named("secure"));
   }
 
   /** A plan from nothing. */
   @Benchmark
   public LeftHandPlan plan() throws PinConflictException {
-    return planner.plan(passage, TEMPO, List.of());
+    return planner.plan(Melody.brief(passage, player, TEMPO), List.of());
   }
 }

@@ -45,6 +45,7 @@ public class ColdLeftHandBench {
   @Benchmark
   public LeftHandPlan plan() throws PinConflictException {
     Player player = Player.of("", Instruments.named("violin"));
-    return new LeftHandPlanner(player, Profiles.named("secure")).plan(passage, TEMPO, List.of());
+    return new LeftHandPlanner(player, Profiles.named("secure"))
+        .plan(Melody.brief(passage, player, TEMPO), List.of());
   }
 }

@@ -1,5 +1,6 @@
 package app.fret.bench;
 
+import app.fret.brief.Brief;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;
 import app.fret.lefthand.LeftHandPlan;
@@ -15,8 +16,6 @@ import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Placements;
 import app.fret.score.BeatUnit;
 import app.fret.score.Passage;
-import app.fret.score.PlayedNote;
-import app.fret.score.SoundingPitch;
 import app.fret.score.Tempo;
 import java.util.HashMap;
 import java.util.List;
@@ -74,12 +73,12 @@ public class GraphLibraryBench {
     Passage passage = Melody.of(NOTES);
     Player player = Player.of("", Instruments.named("violin"));
     Profile profile = Profiles.named("secure");
-    prepared = new LeftHandPlanner(player, profile).prepare(passage, TEMPO);
+    Brief brief = Melody.brief(passage, player, TEMPO);
+    prepared = new LeftHandPlanner(player, profile).prepare(brief);
     model = new EffortModel(player, profile);
-    List<PlayedNote> notes = PlayedNote.of(passage);
-    moments = Moments.of(passage, notes, TEMPO);
+    moments = Moments.of(brief);
     Placements placements = new Placements(player);
-    layers = notes.stream().map(n -> placements.of(List.of(sounding(n)))).toList();
+    layers = brief.pitches().stream().map(placements::of).toList();
     graph = new SimpleDirectedWeightedGraph<>(DefaultWeightedEdge.class);
     graph.addVertex(START);
     graph.addVertex(END);
@@ -91,10 +90,6 @@ public class GraphLibraryBench {
     if (Math.abs(least - planned) > 1e-6) {
       throw new IllegalStateException("the graph costs " + least + ", the plan " + planned);
     }
-  }
-
-  private static SoundingPitch sounding(PlayedNote note) {
-    return new SoundingPitch(note.notes().get(0).written().semitone());
   }
 
   private void addLayer(int i) {

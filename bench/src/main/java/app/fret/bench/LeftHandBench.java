@@ -41,6 +41,7 @@ public class LeftHandBench {
   public int notes;
 
   private Passage passage;
+  private Player player;
   private LeftHandPlanner planner;
   private PreparedPassage prepared;
 
@@ -48,15 +49,15 @@ public class LeftHandBench {
   @Setup
   public void prepare() {
     passage = Melody.of(notes);
-    Player player = Player.of("", Instruments.named("violin"));
+    player = Player.of("", Instruments.named("violin"));
     planner = new LeftHandPlanner(player, Profiles.named("secure"));
-    prepared = planner.prepare(passage, TEMPO);
+    prepared = planner.prepare(Melody.brief(passage, player, TEMPO));
   }
 
   /** A plan from nothing. */
   @Benchmark
   public LeftHandPlan plan() throws PinConflictException {
-    return planner.plan(passage, TEMPO, List.of());
+    return planner.plan(Melody.brief(passage, player, TEMPO), List.of());
   }
 
   /** A new pin in the middle of a passage that is open, as in the window. */

@@ -1,24 +1,21 @@
 package app.fret.bench;
 
-import app.fret.score.Bar;
-import app.fret.score.Clef;
-import app.fret.score.Directions;
-import app.fret.score.Event;
-import app.fret.score.Key;
+import app.fret.brief.Brief;
+import app.fret.instrument.OutOfRangeException;
+import app.fret.instrument.Player;
 import app.fret.score.Marks;
-import app.fret.score.Metre;
 import app.fret.score.Note;
 import app.fret.score.NoteValue;
 import app.fret.score.Passage;
-import app.fret.score.Sounding;
+import app.fret.score.PassageBuilder;
 import app.fret.score.Step;
+import app.fret.score.Tempo;
+import app.fret.score.TempoMap;
 import app.fret.score.WrittenLength;
 import app.fret.score.WrittenPitch;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Random;
-import org.apache.commons.numbers.fraction.Fraction;
 
 /**
  * A wandering melody of sixteenths over the violin's first three octaves, the same every time; with
@@ -58,38 +55,26 @@ final class Melody {
 
   private static Passage make(int notes, int stepsLower, boolean chords) {
     Random random = new Random(20261123);
-    List<Bar> bars = new ArrayList<>();
-    List<Event> events = new ArrayList<>();
+    PassageBuilder melody = new PassageBuilder().title("Melody").part("Violin");
     WrittenLength sixteenth = WrittenLength.of(NoteValue.SIXTEENTH);
     int step = STEPS / 2;
     for (int i = 0; i < notes; i++) {
       step = Math.max(0, Math.min(STEPS, step + random.nextInt(7) - 3));
-      events.add(
-          new Sounding(
-              i / PER_BAR,
-              Fraction.of(i, PER_BAR),
-              sixteenth.length(),
-              sixteenth,
-              Sounding.Grace.NONE,
-              heads(i, LOWEST_STEP - stepsLower + step, chords),
-              Marks.NONE));
+      if (i % PER_BAR == 0) {
+        melody.bar();
+      }
+      melody.sounding(sixteenth, heads(i, LOWEST_STEP - stepsLower + step, chords), Marks.NONE);
     }
-    int barCount = (notes + PER_BAR - 1) / PER_BAR;
-    for (int bar = 0; bar < barCount; bar++) {
-      Fraction onset = Fraction.of(bar, 1);
-      bars.add(
-          new Bar(
-              String.valueOf(bar + 1),
-              false,
-              onset,
-              Fraction.ONE,
-              Metre.of(4, 4),
-              new Key(0),
-              List.of(new Bar.ClefAt(onset, Clef.TREBLE)),
-              Bar.Edges.PLAIN));
+    return melody.build();
+  }
+
+  /** The brief of a melody that lies within the player's instrument. */
+  static Brief brief(Passage melody, Player player, Tempo tempo) {
+    try {
+      return Brief.of(melody, player, TempoMap.constant(tempo));
+    } catch (OutOfRangeException e) {
+      throw new IllegalArgumentException(e);
     }
-    return new Passage(
-        "Melody", "Violin", bars, events, List.of(), List.of(), Directions.NONE, Optional.empty());
   }
 
   private static WrittenPitch pitch(int staffStep) {

@@ -24,8 +24,8 @@ import org.junit.jupiter.api.io.TempDir;
 class KilledTest {
   private static final int KILLS = Integer.getInteger("fret.kills", 20);
 
-  /** Longer than any of them takes once it has started, in ms. */
-  private static final int LONGEST_MS = 900;
+  /** Kills fall within so many times what making a book takes on this machine today. */
+  private static final int TIMES_MAKING = 2;
 
   @TempDir private Path folder;
   private final Random random = new Random(KILLS);
@@ -34,26 +34,46 @@ class KilledTest {
     return Files.createDirectories(folder.resolve("k" + kill)).resolve("killed.fretbook");
   }
 
+  private static Process start(String what, Path file) throws IOException {
+    return new ProcessBuilder(
+            Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+            "-XX:TieredStopAtLevel=1",
+            "-XX:+UseSerialGC",
+            "-cp",
+            System.getProperty("java.class.path"),
+            Victims.class.getName(),
+            what,
+            file.toString())
+        .redirectErrorStream(true)
+        .start();
+  }
+
+  private static BufferedReader linesOf(Process victim) {
+    return new BufferedReader(
+        new InputStreamReader(victim.getInputStream(), StandardCharsets.UTF_8));
+  }
+
+  /** What making a book takes once the program has started, in ms. */
+  private int makingMs() throws IOException {
+    Process victim = start("make", file(-1));
+    try (BufferedReader lines = linesOf(victim)) {
+      assertThat(lines.readLine()).isEqualTo("ready");
+      long ready = System.nanoTime();
+      assertThat(lines.readLine()).isEqualTo("made");
+      return (int) Math.max(50, (System.nanoTime() - ready) / 1_000_000);
+    } finally {
+      victim.toHandle().destroyForcibly();
+    }
+  }
+
   /** Runs a victim, kills it some time after it is ready, and hands back all it said. */
-  private List<String> kill(String what, Path file) throws IOException, InterruptedException {
-    Process victim =
-        new ProcessBuilder(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:TieredStopAtLevel=1",
-                "-XX:+UseSerialGC",
-                "-cp",
-                System.getProperty("java.class.path"),
-                Victims.class.getName(),
-                what,
-                file.toString())
-            .redirectErrorStream(true)
-            .start();
+  private List<String> kill(String what, Path file, int longestMs)
+      throws IOException, InterruptedException {
+    Process victim = start(what, file);
     List<String> said = new ArrayList<>();
-    try (BufferedReader lines =
-        new BufferedReader(
-            new InputStreamReader(victim.getInputStream(), StandardCharsets.UTF_8))) {
+    try (BufferedReader lines = linesOf(victim)) {
       said.add(lines.readLine());
-      assertThat(victim.waitFor(random.nextInt(LONGEST_MS), TimeUnit.MILLISECONDS))
+      assertThat(victim.waitFor(random.nextInt(longestMs), TimeUnit.MILLISECONDS))
           .as("it said %s", said)
           .isFalse();
       victim.toHandle().destroyForcibly();
@@ -74,13 +94,14 @@ class KilledTest {
   @Test
   void nothingThatWasKeptIsLostWhenTheWriterIsKilled() throws Exception {
     int written = 0;
+    int longestMs = TIMES_MAKING * makingMs();
     for (int i = 0; i < KILLS; i++) {
       Path file = file(i);
       try (Book book = Book.open(file)) {
         long player = book.addPlayer("A", PlayerSetup.of("violin", 73, 328)).id();
         book.addPassage(BookTest.passage(player, "Study"));
       }
-      List<String> said = kill("write", file);
+      List<String> said = kill("write", file, longestMs);
       int kept = lastWhole(said.subList(1, said.size()));
       try (Book book = Book.open(file)) {
         List<LogEntry> log = book.log(1).rows();
@@ -107,9 +128,10 @@ class KilledTest {
   @Test
   void aBookWhoseMakerIsKilledIsWholeOrNotThere() throws Exception {
     int made = 0;
+    int longestMs = TIMES_MAKING * makingMs();
     for (int i = 0; i < KILLS; i++) {
       Path file = file(i);
-      boolean said = kill("make", file).contains("made");
+      boolean said = kill("make", file, longestMs).contains("made");
       made += said ? 1 : 0;
       try (Book book = Book.open(file)) {
         assertThat(book.players().rows()).hasSizeBetween(said ? 1 : 0, 1);
@@ -124,9 +146,10 @@ class KilledTest {
   void aBookThatIsKilledWhileItIsBroughtUpToDateLosesNothing() throws Exception {
     Path old = OldBooks.second(folder.resolve("old.fretbook"));
     int opened = 0;
+    int longestMs = TIMES_MAKING * makingMs();
     for (int i = 0; i < KILLS; i++) {
       Path file = Files.copy(old, file(i));
-      opened += kill("open", file).contains("open") ? 1 : 0;
+      opened += kill("open", file, longestMs).contains("open") ? 1 : 0;
       try (Book book = Book.open(file)) {
         assertThat(book.readOnlyReason()).isEmpty();
         assertThat(book.choices(1).choices().pins()).hasSize(2);

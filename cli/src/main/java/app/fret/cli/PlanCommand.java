@@ -13,14 +13,12 @@ import app.fret.lefthand.Pin;
 import app.fret.lefthand.PinAt;
 import app.fret.lefthand.PinConflictException;
 import app.fret.lefthand.effort.Profiles;
-import app.fret.score.BeatUnit;
-import app.fret.score.Excerpt;
-import app.fret.score.Metre;
-import app.fret.score.NotePlaces;
+import app.fret.reading.PlayedNote;
+import app.fret.reading.Reading;
 import app.fret.score.Passage;
-import app.fret.score.PlayedNote;
 import app.fret.score.Tempo;
 import app.fret.study.Choices;
+import app.fret.study.Intake;
 import app.fret.study.Study;
 import java.io.IOException;
 import java.io.PrintWriter;
@@ -45,7 +43,6 @@ import picocli.CommandLine.Parameters;
     sortOptions = false)
 final class PlanCommand implements Callable<Integer> {
   private static final int MOST_ALTERNATIVES = 3;
-  private static final Tempo ASSUMED_TEMPO = new Tempo(BeatUnit.QUARTER, 96);
 
   @CommandLine.Spec private CommandLine.Model.CommandSpec spec;
 
@@ -131,11 +128,9 @@ final class PlanCommand implements Callable<Integer> {
     ScoreFile score = input.open();
     int partIndex = part.isPresent() ? score.partOf(part.get()) : score.likelyPart(instrumentName);
     ReadPassage read = score.read(partIndex);
-    Passage passage = cut(read.passage());
+    Passage passage = cut(read.intake());
     List<String> skipped = new ArrayList<>(read.left());
-    if (!playerOptions.tunes()) {
-      player = player.tunedFor(read.tuning());
-    }
+    player = read.intake().player(player, playerOptions.tunes());
     read.tuning().remark(playerOptions.tunes()).ifPresent(skipped::add);
     Choices choices = choices(passage, read, skipped, player);
     timing.put("read", msSince(started));
@@ -170,47 +165,38 @@ final class PlanCommand implements Callable<Integer> {
     return place(passage).inBar(passage.bars().get(played.bar()).label());
   }
 
-  private Passage cut(Passage whole) throws ScoreRejectedException {
+  private Passage cut(Intake intake) throws ScoreRejectedException {
     if (bars.isEmpty()) {
-      return whole;
+      return intake.part();
     }
-    int first = barIndex(whole, bars.get().first());
-    int last = barIndex(whole, bars.get().last());
+    int first = barIndex(intake, bars.get().first());
+    int last = barIndex(intake, bars.get().last());
     if (last < first) {
       throw new IllegalArgumentException("--bars ends before it begins");
     }
-    return Excerpt.cut(whole, first, last);
+    return intake.cut(first, last);
   }
 
-  private int barIndex(Passage whole, String label) throws ScoreRejectedException {
-    for (int i = 0; i < whole.bars().size(); i++) {
-      if (whole.bars().get(i).label().equals(label)) {
-        return i;
-      }
+  private int barIndex(Intake intake, String label) throws ScoreRejectedException {
+    try {
+      return intake.bar(label);
+    } catch (IllegalArgumentException e) {
+      throw new ScoreRejectedException(place(intake.part()), e.getMessage());
     }
-    throw new ScoreRejectedException(
-        place(whole),
-        "it has no bar "
-            + label
-            + "; its bars are "
-            + whole.bars().get(0).label()
-            + " to "
-            + whole.bars().get(whole.bars().size() - 1).label());
   }
 
   private Choices choices(Passage passage, ReadPassage read, List<String> skipped, Player player) {
     Choices choices =
         Choices.at(targetTempo(passage, read, skipped)).withProfile(Profiles.named(profileName));
-    List<PlayedNote> notes = PlayedNote.of(passage);
-    NotePlaces places = NotePlaces.of(passage, notes);
+    Reading reading = Reading.of(passage);
     return choices.withPins(
-        pins.stream().map(p -> PinAt.of(pin(p, passage, notes, player), places)).toList());
+        pins.stream().map(p -> PinAt.of(pin(p, reading, player), reading.places())).toList());
   }
 
-  private Pin pin(PinOption option, Passage passage, List<PlayedNote> notes, Player player) {
+  private Pin pin(PinOption option, Reading reading, Player player) {
     int string = player.instrument().stringOf(option.string());
-    return notes.stream()
-        .filter(n -> passage.bars().get(n.bar()).label().equals(option.bar()))
+    return reading.notes().stream()
+        .filter(n -> reading.passage().bars().get(n.bar()).label().equals(option.bar()))
         .filter(n -> n.indexInBar() == option.index())
         .findFirst()
         .map(n -> Pin.of(n.number(), string, option.finger()))
@@ -221,19 +207,12 @@ final class PlanCommand implements Callable<Integer> {
   }
 
   private Tempo targetTempo(Passage passage, ReadPassage read, List<String> skipped) {
-    Metre metre = passage.bars().get(0).metre();
-    Optional<Tempo> printed = passage.printedTempo().or(read::playbackTempo);
-    Optional<BeatUnit> unit = beat.map(name -> BeatUnit.named(name, metre));
-    if (target.isPresent()) {
-      BeatUnit counted = unit.orElse(printed.map(Tempo::beat).orElse(BeatUnit.QUARTER));
-      return new Tempo(counted, target.get());
-    }
-    if (printed.isEmpty()) {
+    Intake intake = read.intake();
+    if (target.isEmpty() && intake.statedTempo(passage).isEmpty()) {
       skipped.add(
           "no tempo mark in the file: planned at quarter = 96; say --target to set another");
     }
-    Tempo tempo = printed.orElse(ASSUMED_TEMPO);
-    return unit.map(tempo::in).orElse(tempo);
+    return intake.target(passage, target, beat);
   }
 
   private static double msSince(long startedNanos) {

@@ -1,15 +1,16 @@
 package app.fret.bow;
 
+import app.fret.brief.Brief;
+import app.fret.reading.PlayedNote;
 import app.fret.score.Bar;
 import app.fret.score.BowDirection;
-import app.fret.score.Passage;
-import app.fret.score.PlayedNote;
 import app.fret.score.Span;
-import app.fret.score.Tempo;
+import app.fret.search.Chain;
+import app.fret.search.Lattice;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import org.apache.commons.numbers.fraction.Fraction;
 
 /**
  * Chooses the direction of every stroke.
@@ -17,13 +18,14 @@ import org.apache.commons.numbers.fraction.Fraction;
  * <p>Problem: printed slurs are one stroke each, other notes a stroke of their own; strokes
  * alternate. Where the printed bowing leaves a choice, which is at the start, at a printed bow mark
  * and after a rest long enough to set the bow anew, first beats go down, pickups up and the last
- * note down. Recurrence: {@code best(i, d) = wish(i, d) + min over e of best(i-1, e) + turn(e, d)}.
- * Exact; O(n) for n strokes. Effort has no unit. Source: common practice.
+ * note down. Exact: each stroke is a layer of two choices, searched by {@link Lattice}; O(n) for n
+ * strokes. Effort has no unit. Source: common practice.
  */
 public final class BowPlanner {
   /** Time for a full retake (common practice, no source). */
   static final double FULL_RETAKE_SECONDS = 0.20;
 
+  private static final BowDirection[] DIRECTIONS = BowDirection.values();
   private static final double AGAINST_PRINT = 1000;
   private static final double TURN_WITHOUT_REST = 50;
   private static final double RETAKE_IN_REST = 0.2;
@@ -32,72 +34,47 @@ public final class BowPlanner {
   private static final double LAST_NOTE_UP = 0.1;
   private static final double START_UP = 0.5;
 
-  /** Plans the strokes of a passage at a tempo. */
-  public BowPlan plan(Passage passage, Tempo tempo) {
-    Task task = new Task(passage, PlayedNote.of(passage), tempo);
-    return new BowPlan(task.notes.isEmpty() ? List.of() : task.choose(task.groups()));
+  /** Plans the strokes of a passage. */
+  public BowPlan plan(Brief brief) {
+    List<Span> groups = brief.reading().strokes().groups();
+    return new BowPlan(new Task(brief, groups).choose());
   }
 
   /** What belongs to one call. */
-  private record Task(Passage passage, List<PlayedNote> notes, Tempo tempo) {
-    /** Runs of notes that share a stroke. */
-    List<Span> groups() {
-      List<Span> groups = new ArrayList<>();
-      int first = 0;
-      for (int note = 1; note <= notes.size(); note++) {
-        if (note == notes.size() || !sameStroke(note - 1, note)) {
-          groups.add(new Span(first, note - 1));
-          first = note;
+  private record Task(Brief brief, List<Span> groups) {
+    List<Stroke> choose() {
+      int[] sizes = new int[groups.size()];
+      Arrays.fill(sizes, DIRECTIONS.length);
+      int[] path = new Lattice(Chain.of(sizes, this::turn), wishes()).path();
+      List<Stroke> strokes = new ArrayList<>();
+      for (int i = 0; i < path.length; i++) {
+        Span group = groups.get(i);
+        strokes.add(new Stroke(group.first(), group.last(), DIRECTIONS[path[i]]));
+      }
+      return strokes;
+    }
+
+    private double[][] wishes() {
+      double[][] wishes = new double[groups.size()][DIRECTIONS.length];
+      for (int i = 0; i < wishes.length; i++) {
+        for (BowDirection direction : DIRECTIONS) {
+          wishes[i][direction.ordinal()] = wish(i, direction);
         }
       }
-      return groups;
+      return wishes;
     }
 
-    private boolean sameStroke(int note, int next) {
-      int event = notes.get(note).events().last();
-      int nextEvent = notes.get(next).events().first();
-      return notes.get(next).marks().bow().isEmpty()
-          && passage.slurs().stream().anyMatch(s -> s.holds(event) && s.holds(nextEvent));
+    private PlayedNote firstNote(int group) {
+      return brief.notes().get(groups.get(group).first());
     }
 
-    List<Stroke> choose(List<Span> groups) {
-      int size = groups.size();
-      double[][] best = new double[size][2];
-      int[][] cameFrom = new int[size][2];
-      for (int i = 0; i < size; i++) {
-        for (BowDirection d : BowDirection.values()) {
-          best[i][d.ordinal()] = wish(groups, i, d);
-          if (i > 0) {
-            double down = best[i - 1][0] + turn(groups, i, BowDirection.DOWN, d);
-            double up = best[i - 1][1] + turn(groups, i, BowDirection.UP, d);
-            cameFrom[i][d.ordinal()] = up < down ? 1 : 0;
-            best[i][d.ordinal()] += Math.min(down, up);
-          }
-        }
-      }
-      return trace(groups, best, cameFrom);
-    }
-
-    private static List<Stroke> trace(List<Span> groups, double[][] best, int[][] cameFrom) {
-      Stroke[] strokes = new Stroke[groups.size()];
-      int last = groups.size() - 1;
-      int direction = best[last][1] < best[last][0] ? 1 : 0;
-      for (int i = last; i >= 0; i--) {
-        strokes[i] =
-            new Stroke(
-                groups.get(i).first(), groups.get(i).last(), BowDirection.values()[direction]);
-        direction = cameFrom[i][direction];
-      }
-      return List.of(strokes);
-    }
-
-    private double wish(List<Span> groups, int group, BowDirection direction) {
-      PlayedNote note = notes.get(groups.get(group).first());
+    private double wish(int group, BowDirection direction) {
+      PlayedNote note = firstNote(group);
       Optional<BowDirection> printed = note.marks().bow();
       double effort = printed.isPresent() && printed.get() != direction ? AGAINST_PRINT : 0;
-      Bar bar = passage.bars().get(note.bar());
+      Bar bar = brief.passage().bars().get(note.bar());
       boolean atBarLine = note.onset().equals(bar.onset()) && !note.isGrace();
-      if (bar.uncounted() && direction == BowDirection.DOWN && leadsToNextBar(groups, group)) {
+      if (bar.uncounted() && direction == BowDirection.DOWN && leadsToNextBar(group)) {
         effort += PICKUP_DOWN;
       }
       if (!bar.uncounted() && atBarLine && direction == BowDirection.UP) {
@@ -110,22 +87,16 @@ public final class BowPlanner {
     }
 
     /** Whether the stroke is the last before the bar line. */
-    private boolean leadsToNextBar(List<Span> groups, int group) {
-      return group + 1 < groups.size()
-          && notes.get(groups.get(group + 1).first()).bar()
-              > notes.get(groups.get(group).first()).bar();
+    private boolean leadsToNextBar(int group) {
+      return group + 1 < groups.size() && firstNote(group + 1).bar() > firstNote(group).bar();
     }
 
-    private double turn(List<Span> groups, int group, BowDirection from, BowDirection to) {
+    private double turn(int group, int from, int to) {
       if (from != to) {
         return 0;
       }
-      Fraction gap =
-          notes
-              .get(groups.get(group).first())
-              .onset()
-              .subtract(notes.get(groups.get(group - 1).last()).end());
-      return tempo.seconds(gap) >= FULL_RETAKE_SECONDS ? RETAKE_IN_REST : TURN_WITHOUT_REST;
+      double silence = brief.timeline().silenceSeconds(groups.get(group).first());
+      return silence >= FULL_RETAKE_SECONDS ? RETAKE_IN_REST : TURN_WITHOUT_REST;
     }
   }
 }

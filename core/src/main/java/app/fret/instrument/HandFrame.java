@@ -1,8 +1,10 @@
 package app.fret.instrument;
 
 import app.fret.score.Finger;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 
 /**
  * A shape of the hand: how far above the base each finger may stand.
@@ -54,7 +56,8 @@ public record HandFrame(
   }
 
   public HandFrame {
-    reaches = Map.copyOf(reaches);
+    // In order of the fingers, so that plans repeat.
+    reaches = Collections.unmodifiableMap(new TreeMap<>(reaches));
     if (highestBase < lowestBase) {
       throw new IllegalArgumentException(
           "frame " + name + " from base " + lowestBase + " to " + highestBase);

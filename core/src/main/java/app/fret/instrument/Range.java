@@ -1,11 +1,11 @@
 package app.fret.instrument;
 
+import app.fret.score.Event;
 import app.fret.score.Note;
 import app.fret.score.Passage;
-import app.fret.score.PlayedNote;
+import app.fret.score.Sounding;
 import app.fret.score.SoundingPitch;
 import app.fret.score.WrittenPitch;
-import java.util.List;
 
 /**
  * What an instrument can sound: from its lowest open string to the highest note used on string I.
@@ -34,27 +34,27 @@ public record Range(SoundingPitch lowest, SoundingPitch highest, Instrument inst
    *
    * @throws OutOfRangeException naming the bar of the first that does not
    */
-  public void require(Passage passage, List<PlayedNote> notes) throws OutOfRangeException {
-    for (PlayedNote played : notes) {
-      for (Note note : played.notes()) {
-        SoundingPitch sounding = instrument.sounding(note.written(), passage.transposition());
-        if (sounding.midi() < lowest.midi() || sounding.midi() > highest.midi()) {
-          throw outside(passage, played, note.written(), sounding);
+  public void require(Passage passage) throws OutOfRangeException {
+    for (Event event : passage.events()) {
+      if (event instanceof Sounding sounding) {
+        for (Note note : sounding.notes()) {
+          require(passage, sounding.bar(), note.written());
         }
       }
     }
   }
 
-  private OutOfRangeException outside(
-      Passage passage, PlayedNote played, WrittenPitch written, SoundingPitch sounding) {
-    String bar = passage.bars().get(played.bar()).label();
+  private void require(Passage passage, int bar, WrittenPitch written) throws OutOfRangeException {
+    SoundingPitch sounding = instrument.sounding(written, passage.transposition());
     boolean below = sounding.midi() < lowest.midi();
-    return new OutOfRangeException(
-        bar,
-        written.display()
-            + (below ? " lies below the lowest string" : " lies above the highest note")
-            + " of the "
-            + instrument.name()
-            + "; choose another instrument or part");
+    if (below || sounding.midi() > highest.midi()) {
+      throw new OutOfRangeException(
+          passage.bars().get(bar).label(),
+          written.display()
+              + (below ? " lies below the lowest string" : " lies above the highest note")
+              + " of the "
+              + instrument.name()
+              + "; choose another instrument or part");
+    }
   }
 }

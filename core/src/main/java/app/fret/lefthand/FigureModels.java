@@ -2,6 +2,7 @@ package app.fret.lefthand;
 
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
+import app.fret.reading.Families;
 import app.fret.score.Span;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -24,10 +25,10 @@ final class FigureModels {
    * @param taken how each note is taken while figures and pins do not count
    * @param notes number of notes of the passage
    */
-  FigureModels(List<Figures.Family> families, List<Placement> taken, int notes) {
+  FigureModels(List<Families.Family> families, List<Placement> taken, int notes) {
     models = new Placement[notes];
     samePitch = new boolean[notes];
-    for (Figures.Family family : families) {
+    for (Families.Family family : families) {
       int model = mostFrequent(family, taken);
       for (Span span : family.spans()) {
         for (int i = 0; i < family.size(); i++) {
@@ -39,7 +40,7 @@ final class FigureModels {
   }
 
   /** First note of the span whose fingers are the most frequent. */
-  private static int mostFrequent(Figures.Family family, List<Placement> taken) {
+  private static int mostFrequent(Families.Family family, List<Placement> taken) {
     Map<List<List<Integer>>, Integer> counts = new HashMap<>();
     for (Span span : family.spans()) {
       counts.merge(fingers(family, span, taken), 1, Integer::sum);
@@ -57,7 +58,7 @@ final class FigureModels {
   }
 
   private static List<List<Integer>> fingers(
-      Figures.Family family, Span span, List<Placement> taken) {
+      Families.Family family, Span span, List<Placement> taken) {
     List<List<Integer>> fingers = new ArrayList<>();
     for (int i = span.first(); i <= span.last(); i++) {
       List<Integer> of = new ArrayList<>();

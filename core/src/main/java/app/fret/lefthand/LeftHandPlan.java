@@ -5,7 +5,7 @@ import app.fret.lefthand.effort.EffortModel.Reason;
 import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
-import app.fret.score.PlayedNote;
+import app.fret.reading.PlayedNote;
 import java.util.List;
 
 /**

@@ -1,10 +1,9 @@
 package app.fret.lefthand;
 
+import app.fret.brief.Brief;
 import app.fret.instrument.Player;
 import app.fret.lefthand.effort.EffortModel;
 import app.fret.lefthand.effort.Profile;
-import app.fret.score.Passage;
-import app.fret.score.Tempo;
 import java.util.List;
 
 /**
@@ -18,13 +17,11 @@ import java.util.List;
  * in mm, time in seconds at the target tempo.
  */
 public final class LeftHandPlanner {
-  private final Player player;
   private final Profile profile;
   private final EffortModel model;
 
   /** A planner for a player under a profile. */
   public LeftHandPlanner(Player player, Profile profile) {
-    this.player = player;
     this.profile = profile;
     this.model = new EffortModel(player, profile);
   }
@@ -32,18 +29,16 @@ public final class LeftHandPlanner {
   /**
    * The plan of least effort that keeps to the pins.
    *
-   * @param passage the music; all its notes within the instrument's range
-   * @param tempo the target tempo, which decides what is fast
+   * @param brief the music at its tempo; its player is the one this planner is for
    * @param pins what the player has decided
    * @throws PinConflictException when no plan keeps to all pins
    */
-  public LeftHandPlan plan(Passage passage, Tempo tempo, List<Pin> pins)
-      throws PinConflictException {
-    return prepare(passage, tempo).plan(pins);
+  public LeftHandPlan plan(Brief brief, List<Pin> pins) throws PinConflictException {
+    return prepare(brief).plan(pins);
   }
 
   /** Weighs everything about a passage that does not depend on pins. */
-  public PreparedPassage prepare(Passage passage, Tempo tempo) {
-    return new PreparedPassage(passage, tempo, player, profile, model);
+  public PreparedPassage prepare(Brief brief) {
+    return new PreparedPassage(brief, profile, model);
   }
 }

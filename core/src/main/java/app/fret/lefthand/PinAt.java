@@ -1,7 +1,7 @@
 package app.fret.lefthand;
 
+import app.fret.reading.NotePlaces;
 import app.fret.score.Finger;
-import app.fret.score.NotePlaces;
 import app.fret.score.NoteRef;
 import java.util.ArrayList;
 import java.util.List;

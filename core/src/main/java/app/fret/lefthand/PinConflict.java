@@ -1,6 +1,6 @@
 package app.fret.lefthand;
 
-import app.fret.score.PlayedNote;
+import app.fret.reading.PlayedNote;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

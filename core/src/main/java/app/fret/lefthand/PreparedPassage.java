@@ -1,6 +1,6 @@
 package app.fret.lefthand;
 
-import app.fret.instrument.Instrument;
+import app.fret.brief.Brief;
 import app.fret.instrument.Player;
 import app.fret.lefthand.effort.EffortModel;
 import app.fret.lefthand.effort.Moment;
@@ -8,11 +8,9 @@ import app.fret.lefthand.effort.Moments;
 import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Placements;
-import app.fret.score.Note;
-import app.fret.score.Passage;
-import app.fret.score.PlayedNote;
+import app.fret.reading.Families;
+import app.fret.reading.PlayedNote;
 import app.fret.score.SoundingPitch;
-import app.fret.score.Tempo;
 import app.fret.search.Chain;
 import app.fret.search.Lattice;
 import app.fret.search.OtherPlans;
@@ -21,7 +19,6 @@ import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
 
 /**
  * A passage weighed for one player, profile and tempo: plans with other pins share the weighing.
@@ -29,11 +26,9 @@ import java.util.stream.IntStream;
  * <p>Immutable; may be asked from several threads at once.
  */
 public final class PreparedPassage {
-  private final Passage passage;
-  private final Player player;
+  private final Brief brief;
   private final Profile profile;
   private final EffortModel model;
-  private final List<PlayedNote> notes;
   private final List<Moment> moments;
   private final List<List<Placement>> layers = new ArrayList<>();
   private final Chain chain;
@@ -43,37 +38,26 @@ public final class PreparedPassage {
   /** What a layer is made for: the sounds of a chord, and whether as a harmonic. */
   private record Chord(List<SoundingPitch> pitches, boolean asHarmonic) {}
 
-  PreparedPassage(Passage passage, Tempo tempo, Player player, Profile profile, EffortModel model) {
-    this.passage = passage;
-    this.player = player;
+  PreparedPassage(Brief brief, Profile profile, EffortModel model) {
+    this.brief = brief;
     this.profile = profile;
     this.model = model;
-    this.notes = PlayedNote.of(passage);
-    this.moments = List.copyOf(Moments.of(passage, notes, tempo));
-    Placements placements = new Placements(player);
+    this.moments = Moments.of(brief);
+    Placements placements = new Placements(brief.player());
     Map<Chord, List<Placement>> known = new HashMap<>();
-    for (int i = 0; i < notes.size(); i++) {
-      Chord chord = new Chord(sounding(i), moments.get(i).is(Moment.Sign.HARMONIC));
+    for (int i = 0; i < moments.size(); i++) {
+      Chord chord = new Chord(brief.pitches().get(i), moments.get(i).is(Moment.Sign.HARMONIC));
       layers.add(known.computeIfAbsent(chord, c -> placements.of(c.pitches(), c.asHarmonic())));
     }
     double[][] free = weighStays();
     this.chain = Joints.chain(layers, moments, model);
-    List<Figures.Family> figures = Figures.of(passage, notes);
+    List<Families.Family> families = brief.reading().families();
     this.models =
         new FigureModels(
-            figures,
-            figures.isEmpty() ? List.of() : placements(new Lattice(chain, free).path()),
-            notes.size());
+            families,
+            families.isEmpty() ? List.of() : placements(new Lattice(chain, free).path()),
+            layers.size());
     this.stays = withFigures(free);
-  }
-
-  private List<SoundingPitch> sounding(int note) {
-    Instrument instrument = player.instrument();
-    List<SoundingPitch> pitches = new ArrayList<>();
-    for (Note head : notes.get(note).notes()) {
-      pitches.add(instrument.sounding(head.written(), passage.transposition()));
-    }
-    return pitches;
   }
 
   private double[][] weighStays() {
@@ -199,12 +183,12 @@ public final class PreparedPassage {
     return taken;
   }
 
-  Passage passage() {
-    return passage;
+  Brief brief() {
+    return brief;
   }
 
   Player player() {
-    return player;
+    return brief.player();
   }
 
   Profile profile() {
@@ -221,7 +205,7 @@ public final class PreparedPassage {
   }
 
   List<PlayedNote> notes() {
-    return notes;
+    return brief.notes();
   }
 
   List<Moment> moments() {
@@ -234,6 +218,6 @@ public final class PreparedPassage {
 
   /** What each note sounds, lowest first. */
   List<List<SoundingPitch>> pitches() {
-    return IntStream.range(0, notes.size()).mapToObj(this::sounding).toList();
+    return brief.pitches();
   }
 }

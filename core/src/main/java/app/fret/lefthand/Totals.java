@@ -1,8 +1,10 @@
 package app.fret.lefthand;
 
 import app.fret.lefthand.hand.Placement;
+import java.util.Collections;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /**
  * Figures of a whole fingering.
@@ -28,6 +30,7 @@ public record Totals(
     Optional<Placement> highest,
     Map<Integer, Integer> notesPerString) {
   public Totals {
-    notesPerString = Map.copyOf(notesPerString);
+    // In order of the strings, so that whoever walks through them does so alike at every run.
+    notesPerString = Collections.unmodifiableMap(new TreeMap<>(notesPerString));
   }
 }

@@ -1,7 +1,9 @@
 package app.fret.practice;
 
 import app.fret.score.Passage;
+import app.fret.score.PlayOrder;
 import app.fret.score.Tempo;
+import app.fret.score.TempoMap;
 import java.util.List;
 import java.util.OptionalDouble;
 
@@ -17,12 +19,20 @@ public record PracticePlan(Tempo audition, Ladder ladder, List<Double> passSecon
     passSeconds = List.copyOf(passSeconds);
   }
 
-  /** The plan of a passage for a target tempo, from what is clean today if that is known. */
+  /**
+   * The plan of a passage for a target tempo, from what is clean today if that is known. Repeats
+   * count in the seconds of a pass.
+   */
   public static PracticePlan of(Passage passage, Tempo target, OptionalDouble cleanToday) {
     Ladder ladder = Ladder.to(target, cleanToday);
     return new PracticePlan(
         target.at(MetronomeScale.stepBelow(target.perMinute())),
         ladder,
-        ladder.rungs().stream().map(r -> target.at(r).seconds(passage.length())).toList());
+        ladder.rungs().stream().map(rung -> passSeconds(passage, target.at(rung))).toList());
+  }
+
+  /** Seconds that one pass takes at a tempo, repeats played. */
+  public static double passSeconds(Passage passage, Tempo tempo) {
+    return PlayOrder.of(passage).seconds(passage, TempoMap.constant(tempo));
   }
 }

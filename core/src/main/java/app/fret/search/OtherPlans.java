@@ -72,54 +72,75 @@ public final class OtherPlans {
     return found;
   }
 
-  /** One search; its arrays live as long. */
+  /**
+   * One search; its arrays live as long.
+   *
+   * <p>States are many: choices times trails times counts. So the efforts of whole layers are kept
+   * only at the start of each block of layers, and the way back is worked out anew block by block.
+   * That takes twice the time of one pass and the square root of its memory.
+   */
   private final class Search {
     private final List<int[]> known;
     private final int counts;
-    private final double[][] effortTo;
-    private final int[][] cameFrom;
+    private final int blockLength = (int) Math.ceil(Math.sqrt(chain.layers()));
+    private final double[][] effortAtBlock;
 
     Search(List<int[]> known) {
       this.known = known;
       this.counts = (int) Math.pow(needed + 1, known.size());
-      this.effortTo = new double[chain.layers()][];
-      this.cameFrom = new int[chain.layers()][];
+      this.effortAtBlock = new double[chain.layers() / blockLength + 1][];
     }
 
     private int slots(int layer) {
       return chain.trailsInto(layer).length;
     }
 
+    private int states(int layer) {
+      return chain.size(layer) * slots(layer) * counts;
+    }
+
     Optional<Found> find() {
-      start();
-      for (int i = 1; i < chain.layers(); i++) {
-        extend(i);
-      }
-      return trace();
-    }
-
-    private void start() {
-      effortTo[0] = new double[chain.size(0) * counts];
-      Arrays.fill(effortTo[0], Double.POSITIVE_INFINITY);
-      for (int p = 0; p < chain.size(0); p++) {
-        effortTo[0][p * counts + counted(0, 0, p)] = stays[0][p];
-      }
-    }
-
-    private void extend(int layer) {
-      int slotsBefore = slots(layer - 1);
-      effortTo[layer] = new double[chain.size(layer) * slots(layer) * counts];
-      cameFrom[layer] = new int[effortTo[layer].length];
-      Arrays.fill(effortTo[layer], Double.POSITIVE_INFINITY);
-      for (int source = 0; source < chain.size(layer - 1); source++) {
-        for (int slot = 0; slot < slotsBefore; slot++) {
-          extend(layer, source, slot, (source * slotsBefore + slot) * counts);
+      double[] effort = start();
+      for (int layer = 0; layer < chain.layers(); layer++) {
+        effort = layer == 0 ? effort : extend(layer, effort, new int[0]);
+        if (layer % blockLength == 0) {
+          effortAtBlock[layer / blockLength] = effort;
         }
       }
+      int best = bestOf(effort);
+      return best < 0 ? Optional.empty() : Optional.of(new Found(trace(best), effort[best]));
     }
 
-    /** Extends the states that begin at {@code from} by all moves of their source. */
-    private void extend(int layer, int source, int slot, int from) {
+    private double[] start() {
+      double[] effort = new double[states(0)];
+      Arrays.fill(effort, Double.POSITIVE_INFINITY);
+      for (int choice = 0; choice < chain.size(0); choice++) {
+        effort[choice * counts + counted(0, 0, choice)] = stays[0][choice];
+      }
+      return effort;
+    }
+
+    /**
+     * Least efforts of a layer from those of the layer before.
+     *
+     * @param cameFrom filled with the state before each state, unless it is empty
+     */
+    private double[] extend(int layer, double[] before, int[] cameFrom) {
+      double[] here = new double[states(layer)];
+      Arrays.fill(here, Double.POSITIVE_INFINITY);
+      int[][] next = countsAfter(layer);
+      int slotsBefore = slots(layer - 1);
+      for (int source = 0; source < chain.size(layer - 1); source++) {
+        for (int slot = 0; slot < slotsBefore; slot++) {
+          Step step = new Step(before, (source * slotsBefore + slot) * counts, here, cameFrom);
+          extend(layer, source, slot, next, step);
+        }
+      }
+      return here;
+    }
+
+    /** Extends the states of one source and trail by all moves of the source. */
+    private void extend(int layer, int source, int slot, int[][] next, Step step) {
       Chain.Link link = chain.into(layer);
       int trail = chain.trailsInto(layer - 1)[slot];
       Moves moves = link.moves();
@@ -129,24 +150,21 @@ public final class OtherPlans {
           int target = moves.target(move);
           double effort = turn + link.efforts()[move] + stays[layer][target];
           if (effort < Double.POSITIVE_INFINITY) {
-            step(layer, target, from, moves.stateOf()[move] * counts, effort);
+            step.take(moves.stateOf()[move] * counts, effort, next[target]);
           }
         }
       }
     }
 
-    private void step(int layer, int target, int from, int to, double effort) {
-      for (int count = 0; count < counts; count++) {
-        double reached = effortTo[layer - 1][from + count] + effort;
-        if (reached == Double.POSITIVE_INFINITY) {
-          continue;
-        }
-        int state = to + counted(count, layer, target);
-        if (reached < effortTo[layer][state]) {
-          effortTo[layer][state] = reached;
-          cameFrom[layer][state] = from + count;
+    /** For each choice of a layer the count after it, by the count before. */
+    private int[][] countsAfter(int layer) {
+      int[][] after = new int[chain.size(layer)][counts];
+      for (int choice = 0; choice < after.length; choice++) {
+        for (int count = 0; count < counts; count++) {
+          after[choice][count] = counted(count, layer, choice);
         }
       }
+      return after;
     }
 
     /** The counts after one more layer; each plan's count is a digit to the base needed + 1. */
@@ -164,25 +182,61 @@ public final class OtherPlans {
       return next;
     }
 
-    private Optional<Found> trace() {
-      int last = chain.layers() - 1;
+    /** The state of least effort among those that differ enough from every plan; -1 for none. */
+    private int bestOf(double[] effort) {
       int best = -1;
-      for (int state = counts - 1; state < effortTo[last].length; state += counts) {
-        boolean finite = effortTo[last][state] < Double.POSITIVE_INFINITY;
-        if (finite && (best < 0 || effortTo[last][state] < effortTo[last][best])) {
+      for (int state = counts - 1; state < effort.length; state += counts) {
+        boolean finite = effort[state] < Double.POSITIVE_INFINITY;
+        if (finite && (best < 0 || effort[state] < effort[best])) {
           best = state;
         }
       }
-      if (best < 0) {
-        return Optional.empty();
-      }
+      return best;
+    }
+
+    /** Goes back block by block; a block ends where the next one starts. */
+    private int[] trace(int last) {
       int[] path = new int[chain.layers()];
-      int state = best;
-      for (int i = last; i >= 0; i--) {
-        path[i] = state / (slots(i) * counts);
-        state = i > 0 ? cameFrom[i][state] : state;
+      int state = last;
+      for (int block = (path.length - 1) / blockLength; block >= 0; block--) {
+        int first = block * blockLength;
+        int end = Math.min(path.length - 1, first + blockLength);
+        int[][] cameFrom = new int[end - first + 1][];
+        double[] effort = effortAtBlock[block];
+        for (int layer = first + 1; layer <= end; layer++) {
+          cameFrom[layer - first] = new int[states(layer)];
+          effort = extend(layer, effort, cameFrom[layer - first]);
+        }
+        for (int layer = end; layer > first; layer--) {
+          path[layer] = state / (slots(layer) * counts);
+          state = cameFrom[layer - first][state];
+        }
       }
-      return Optional.of(new Found(path, effortTo[last][best]));
+      path[0] = state / counts;
+      return path;
+    }
+  }
+
+  /**
+   * Extends the states of one source and trail by one move after another.
+   *
+   * @param before efforts of the layer before
+   * @param from first of the states that are extended, one for each count
+   * @param here efforts reached
+   * @param cameFrom where each state was reached from; empty when nobody asks
+   */
+  private record Step(double[] before, int from, double[] here, int[] cameFrom) {
+    void take(int to, double effort, int[] next) {
+      for (int count = 0; count < next.length; count++) {
+        double reached = before[from + count] + effort;
+        int state = to + next[count];
+        if (reached < here[state]) {
+          here[state] = reached;
+          if (cameFrom.length > 0) {
+            cameFrom[state] = from + count;
+          }
+        }
+      }
     }
   }
 }

@@ -1,67 +1,69 @@
 package app.fret.study;
 
+import app.fret.lefthand.LeftHandChoices;
 import app.fret.lefthand.PinAt;
 import app.fret.lefthand.effort.Profile;
-import app.fret.lefthand.effort.Profiles;
 import app.fret.score.NoteRef;
 import app.fret.score.Tempo;
-import java.util.ArrayList;
+import app.fret.time.TempoChoices;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Set;
 
 /**
- * What the player has decided for a passage. Undo is keeping the old choices.
+ * What the player has decided for a passage, area by area. Undo is keeping the old choices.
  *
- * @param target the target tempo
- * @param profile what the fingering is to be good for
- * @param pins fingers, strings and positions decided by hand, each on a note head, in order
+ * @param tempo how fast it is to go
+ * @param leftHand fingers and strings
  */
-public record Choices(Tempo target, Profile profile, List<PinAt> pins) {
-  private static final Comparator<PinAt> IN_ORDER =
-      Comparator.comparingInt((PinAt p) -> p.at().bar())
-          .thenComparing(p -> p.at().onsetInBar())
-          .thenComparing(p -> p.at().written())
-          .thenComparingInt(p -> p.at().occurrence());
-
-  public Choices {
-    pins = pins.stream().sorted(IN_ORDER).toList();
-  }
+public record Choices(TempoChoices tempo, LeftHandChoices leftHand) {
 
   /** Nothing decided but the tempo. */
   public static Choices at(Tempo target) {
-    return new Choices(target, Profiles.named("secure"), List.of());
+    return new Choices(new TempoChoices(target), LeftHandChoices.none());
+  }
+
+  /** The target tempo. */
+  public Tempo target() {
+    return tempo.target();
+  }
+
+  /** What the fingering is to be good for. */
+  public Profile profile() {
+    return leftHand.profile();
+  }
+
+  /** Fingers, strings and positions decided by hand. */
+  public List<PinAt> pins() {
+    return leftHand.pins();
+  }
+
+  /** The same choices with another left hand. */
+  public Choices with(LeftHandChoices newLeftHand) {
+    return new Choices(tempo, newLeftHand);
   }
 
   /** The same choices with another target tempo. */
   public Choices withTarget(Tempo newTarget) {
-    return new Choices(newTarget, profile, pins);
+    return new Choices(tempo.withTarget(newTarget), leftHand);
   }
 
   /** The same choices under another profile. */
   public Choices withProfile(Profile newProfile) {
-    return new Choices(target, newProfile, pins);
+    return with(leftHand.withProfile(newProfile));
   }
 
   /** The same choices with a pin, in place of any other on its note head. */
   public Choices withPin(PinAt pin) {
-    return withoutPins(Set.of(pin.at())).withPins(List.of(pin));
+    return with(leftHand.withPin(pin));
   }
 
-  /**
-   * The same choices with more pins, beside those there are: two that ask different things of one
-   * note are a conflict, which the planner names.
-   */
+  /** The same choices with more pins, beside those there are. */
   public Choices withPins(List<PinAt> more) {
-    List<PinAt> all = new ArrayList<>(pins);
-    more.stream().filter(p -> !all.contains(p)).forEach(all::add);
-    return new Choices(target, profile, all);
+    return with(leftHand.withPins(more));
   }
 
   /** The same choices with these note heads set free. */
   public Choices withoutPins(Collection<NoteRef> heads) {
-    return new Choices(
-        target, profile, pins.stream().filter(p -> !heads.contains(p.at())).toList());
+    return with(leftHand.withoutPins(heads));
   }
 }

@@ -2,12 +2,13 @@ package app.fret.study;
 
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
+import app.fret.lefthand.LeftHandChoices;
 import app.fret.lefthand.Pin;
 import app.fret.lefthand.PinAt;
 import app.fret.lefthand.PinConflictException;
-import app.fret.score.NotePlaces;
+import app.fret.reading.NotePlaces;
+import app.fret.reading.PlayedNote;
 import app.fret.score.Passage;
-import app.fret.score.PlayedNote;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -70,6 +71,6 @@ public record PossibleStudy(Study study, List<String> remarks) {
     if (fewer.size() == choices.pins().size()) {
       throw new IllegalStateException("pins are to blame that nobody made: " + toBlame);
     }
-    return new Choices(choices.target(), choices.profile(), fewer);
+    return choices.with(new LeftHandChoices(choices.profile(), fewer));
   }
 }

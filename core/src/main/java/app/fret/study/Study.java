@@ -2,20 +2,21 @@ package app.fret.study;
 
 import app.fret.bow.BowPlan;
 import app.fret.bow.BowPlanner;
+import app.fret.brief.Brief;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
-import app.fret.instrument.Range;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.LeftHandPlanner;
 import app.fret.lefthand.Pin;
 import app.fret.lefthand.PinAt;
 import app.fret.lefthand.PinConflictException;
 import app.fret.lefthand.PreparedPassage;
+import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
 import app.fret.practice.PracticePlan;
-import app.fret.score.NotePlaces;
+import app.fret.reading.NotePlaces;
+import app.fret.reading.PlayedNote;
 import app.fret.score.Passage;
-import app.fret.score.PlayedNote;
 import app.fret.tuning.TuningPlan;
 import app.fret.tuning.TuningPlanner;
 import java.util.List;
@@ -23,36 +24,37 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
- * Everything Fret works out for a passage, in one immutable value.
+ * Everything Fret works out for a passage, in one immutable value that is made only here.
  *
- * @param passage the music
- * @param player who plays it
- * @param choices what the player decided
- * @param notes the notes of the passage
- * @param places the places of its note heads, on which decisions hold
- * @param pins the pins in force, by the numbers of its notes
- * @param prepared the passage as weighed for the left hand, from which other plans can be asked
- * @param leftHand strings, fingers, positions
- * @param tuning what puts it in tune
- * @param bow strokes
- * @param practice tempos
+ * <p>Order: the brief, then the left hand on it, then what follows from the fingers and the bow.
+ * Under other choices only what they bear on is worked out anew.
  */
-public record Study(
-    Passage passage,
-    Player player,
-    Choices choices,
-    List<PlayedNote> notes,
-    NotePlaces places,
-    List<Pin> pins,
-    PreparedPassage prepared,
-    LeftHandPlan leftHand,
-    TuningPlan tuning,
-    BowPlan bow,
-    PracticePlan practice) {
+public final class Study {
+  private final Brief brief;
+  private final Choices choices;
+  private final PreparedPassage prepared;
+  private final List<Pin> pins;
+  private final LeftHandPlan leftHand;
+  private final TuningPlan tuning;
+  private final BowPlan bow;
+  private final PracticePlan practice;
 
-  public Study {
-    notes = List.copyOf(notes);
-    pins = List.copyOf(pins);
+  private Study(
+      Brief brief,
+      Choices choices,
+      PreparedPassage prepared,
+      LeftHandPlan leftHand,
+      TuningPlan tuning,
+      BowPlan bow,
+      PracticePlan practice) {
+    this.brief = brief;
+    this.choices = choices;
+    this.prepared = prepared;
+    this.pins = List.copyOf(PinAt.in(brief.reading().places(), choices.pins()));
+    this.leftHand = leftHand;
+    this.tuning = tuning;
+    this.bow = bow;
+    this.practice = practice;
   }
 
   /** Hears when a step of the work is done; for measuring, since the core has no clock. */
@@ -75,67 +77,63 @@ public record Study(
    */
   public static Study of(Passage passage, Player player, Choices choices, Steps steps)
       throws OutOfRangeException, PinConflictException {
-    Range.of(player.instrument()).require(passage, PlayedNote.of(passage));
-    PreparedPassage prepared =
-        new LeftHandPlanner(player, choices.profile()).prepare(passage, choices.target());
-    return of(passage, player, choices, prepared, steps);
+    return of(Brief.of(passage, player, choices.tempo().tempos()), choices, steps);
+  }
+
+  private static Study of(Brief brief, Choices choices, Steps steps) throws PinConflictException {
+    PreparedPassage prepared = prepare(brief, choices);
+    LeftHandPlan leftHand = plan(brief, choices, prepared);
+    TuningPlan tuning = new TuningPlanner().plan(brief, leftHand);
+    steps.finished("leftHand");
+    BowPlan bow = new BowPlanner().plan(brief);
+    steps.finished("bow");
+    PracticePlan practice = practice(brief, choices);
+    steps.finished("practice");
+    return new Study(brief, choices, prepared, leftHand, tuning, bow, practice);
+  }
+
+  private static PreparedPassage prepare(Brief brief, Choices choices) {
+    return new LeftHandPlanner(brief.player(), choices.profile()).prepare(brief);
+  }
+
+  private static LeftHandPlan plan(Brief brief, Choices choices, PreparedPassage prepared)
+      throws PinConflictException {
+    return prepared.plan(PinAt.in(brief.reading().places(), choices.pins()));
+  }
+
+  private static PracticePlan practice(Brief brief, Choices choices) {
+    return PracticePlan.of(brief.passage(), choices.target(), OptionalDouble.empty());
   }
 
   /**
-   * The same passage under other choices. What was weighed for the left hand is used again where
-   * tempo and profile stay, so a pin is quick.
+   * The same passage under other choices. What they do not bear on is used again: a pin is quick, a
+   * profile keeps brief and bow, a tempo keeps the reading.
    *
-   * @throws OutOfRangeException never for a passage that was planned before
    * @throws PinConflictException when the pins cannot be met
    */
-  public Study with(Choices newChoices) throws OutOfRangeException, PinConflictException {
-    boolean same =
-        newChoices.target().equals(choices.target())
-            && newChoices.profile().equals(choices.profile());
-    return same
-        ? of(passage, player, newChoices, prepared, step -> {})
-        : of(passage, player, newChoices);
-  }
-
-  private static Study of(
-      Passage passage, Player player, Choices choices, PreparedPassage prepared, Steps steps)
-      throws PinConflictException {
-    List<PlayedNote> notes = PlayedNote.of(passage);
-    NotePlaces places = NotePlaces.of(passage, notes);
-    List<Pin> pins = PinAt.in(places, choices.pins());
-    LeftHandPlan leftHand = prepared.plan(pins);
-    TuningPlan tuning = new TuningPlanner().plan(passage, player.instrument(), leftHand);
-    steps.finished("leftHand");
-    BowPlan bow = new BowPlanner().plan(passage, choices.target());
-    steps.finished("bow");
-    PracticePlan practice = PracticePlan.of(passage, choices.target(), OptionalDouble.empty());
-    steps.finished("practice");
-    return new Study(
-        passage, player, choices, notes, places, pins, prepared, leftHand, tuning, bow, practice);
-  }
-
-  /** The pins on a note, or on the notes of a chord. */
-  public List<Pin> pinsOn(int note) {
-    return pins.stream().filter(p -> p.note() == note).toList();
-  }
-
-  /** Pins that hold on to a place where this passage has no such note: kept, but not in force. */
-  public List<PinAt> pinsWithoutPlace() {
-    return choices.pins().stream().filter(p -> places.find(p.at()).isEmpty()).toList();
+  public Study with(Choices next) throws PinConflictException {
+    if (!next.tempo().equals(choices.tempo())) {
+      return of(brief.at(next.tempo().tempos()), next, step -> {});
+    }
+    PreparedPassage weighed =
+        next.profile().equals(choices.profile()) ? prepared : prepare(brief, next);
+    LeftHandPlan planned =
+        weighed == prepared && next.pins().equals(choices.pins())
+            ? leftHand
+            : plan(brief, next, weighed);
+    return withLeftHand(next, weighed, planned);
   }
 
   /**
-   * Choices with these pins, by the numbers of this passage, in place of all others on their notes
-   * and chords.
+   * The same passage and choices for another player, or the same one with another hand or tuning.
    *
-   * @param from the choices before
+   * @throws OutOfRangeException when the instrument lacks a note
+   * @throws PinConflictException when the pins cannot be met
    */
-  public Choices pinned(Choices from, List<Pin> pins) {
-    Choices freed = from;
-    for (Pin pin : pins) {
-      freed = freed.withoutPins(places.of(pin.note()));
-    }
-    return freed.withPins(pins.stream().map(p -> PinAt.of(p, places)).toList());
+  public Study with(Player player, Choices next) throws OutOfRangeException, PinConflictException {
+    return player.equals(brief.player())
+        ? with(next)
+        : of(Brief.of(brief.reading(), player, next.tempo().tempos()), next, step -> {});
   }
 
   /**
@@ -145,18 +143,91 @@ public record Study(
    * @param plan a plan of the same passage and player
    */
   public Study taking(LeftHandPlan plan) {
-    return new Study(
-        passage,
-        player,
-        choices,
-        notes,
-        places,
-        pins,
-        prepared,
-        plan,
-        new TuningPlanner().plan(passage, player.instrument(), plan),
-        bow,
-        practice);
+    return withLeftHand(choices, prepared, plan);
+  }
+
+  private Study withLeftHand(Choices next, PreparedPassage weighed, LeftHandPlan plan) {
+    TuningPlan tuned = plan == leftHand ? tuning : new TuningPlanner().plan(brief, plan);
+    return new Study(brief, next, weighed, plan, tuned, bow, practice);
+  }
+
+  /** Passage, player, reading and times, as every planner had them. */
+  public Brief brief() {
+    return brief;
+  }
+
+  /** The music. */
+  public Passage passage() {
+    return brief.passage();
+  }
+
+  /** Who plays it. */
+  public Player player() {
+    return brief.player();
+  }
+
+  /** What the player decided. */
+  public Choices choices() {
+    return choices;
+  }
+
+  /** The notes of the passage. */
+  public List<PlayedNote> notes() {
+    return brief.notes();
+  }
+
+  /** The places of its note heads, on which decisions hold. */
+  public NotePlaces places() {
+    return brief.reading().places();
+  }
+
+  /** The pins in force, by the numbers of its notes. */
+  public List<Pin> pins() {
+    return pins;
+  }
+
+  /** Strings, fingers, positions. */
+  public LeftHandPlan leftHand() {
+    return leftHand;
+  }
+
+  /** What puts it in tune. */
+  public TuningPlan tuning() {
+    return tuning;
+  }
+
+  /** Strokes. */
+  public BowPlan bow() {
+    return bow;
+  }
+
+  /** Tempos. */
+  public PracticePlan practice() {
+    return practice;
+  }
+
+  /** The pins on a note, or on the notes of a chord. */
+  public List<Pin> pinsOn(int note) {
+    return pins.stream().filter(p -> p.note() == note).toList();
+  }
+
+  /** Pins that hold on to a place where this passage has no such note: kept, but not in force. */
+  public List<PinAt> pinsWithoutPlace() {
+    return choices.pins().stream().filter(p -> places().find(p.at()).isEmpty()).toList();
+  }
+
+  /**
+   * Choices with these pins, by the numbers of this passage, in place of all others on their notes
+   * and chords.
+   *
+   * @param from the choices before
+   */
+  public Choices pinned(Choices from, List<Pin> newPins) {
+    Choices freed = from;
+    for (Pin pin : newPins) {
+      freed = freed.withoutPins(places().of(pin.note()));
+    }
+    return freed.withPins(newPins.stream().map(p -> PinAt.of(p, places())).toList());
   }
 
   /**
@@ -173,9 +244,20 @@ public record Study(
     }
   }
 
+  /**
+   * A plan made under another profile, weighed by the one in force so that the two can be compared.
+   */
+  public LeftHandPlan weighed(LeftHandPlan other) {
+    try {
+      return prepared.weighed(other, pins);
+    } catch (PinConflictException e) {
+      throw new IllegalStateException("pins that were met cannot be met", e);
+    }
+  }
+
   /** Whether the part prints a finger or a string anywhere. */
   public boolean printsFingers() {
-    return notes.stream()
+    return notes().stream()
         .flatMap(n -> n.notes().stream())
         .anyMatch(n -> n.finger().isPresent() || n.string().isPresent());
   }
@@ -189,12 +271,10 @@ public record Study(
       return Optional.empty();
     }
     try {
-      LeftHandPlan printed =
-          new LeftHandPlanner(player, Profiles.named(Profiles.AS_PRINTED))
-              .plan(passage, choices.target(), List.of());
-      return Optional.of(prepared.weighed(printed, pins));
+      Profile asPrinted = Profiles.named(Profiles.AS_PRINTED);
+      return Optional.of(weighed(new LeftHandPlanner(player(), asPrinted).plan(brief, List.of())));
     } catch (PinConflictException e) {
-      throw new IllegalStateException("pins that were met cannot be met", e);
+      throw new IllegalStateException("a plan without pins finds no way", e);
     }
   }
 }

@@ -1,6 +1,5 @@
 package app.fret.study;
 
-import app.fret.instrument.OutOfRangeException;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.Pin;
@@ -25,19 +24,15 @@ public final class TakenPlan {
    */
   public static List<Pin> pins(Study study, LeftHandPlan plan, Span bars)
       throws PinConflictException {
-    try {
-      List<Pin> pins = new ArrayList<>();
-      List<Pin> more = differing(study.leftHand(), plan, bars);
-      while (!more.isEmpty()) {
-        pins.addAll(more);
-        Study taken = study.with(study.pinned(study.choices(), pins));
-        more = differing(taken.leftHand(), plan, bars);
-        more.removeAll(pins); // what is pinned and still differs never will be taken so
-      }
-      return pins;
-    } catch (OutOfRangeException e) {
-      throw new IllegalStateException("a passage that was planned is out of range", e);
+    List<Pin> pins = new ArrayList<>();
+    List<Pin> more = differing(study.leftHand(), plan, bars);
+    while (!more.isEmpty()) {
+      pins.addAll(more);
+      Study taken = study.with(study.pinned(study.choices(), pins));
+      more = differing(taken.leftHand(), plan, bars);
+      more.removeAll(pins); // what is pinned and still differs never will be taken so
     }
+    return pins;
   }
 
   private static List<Pin> differing(LeftHandPlan now, LeftHandPlan plan, Span bars) {

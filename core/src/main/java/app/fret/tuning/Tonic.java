@@ -1,8 +1,8 @@
 package app.fret.tuning;
 
+import app.fret.reading.PlayedNote;
 import app.fret.score.Key;
 import app.fret.score.Note;
-import app.fret.score.PlayedNote;
 import app.fret.score.Step;
 import app.fret.score.WrittenPitch;
 import java.util.List;

@@ -1,5 +1,6 @@
 package app.fret.tuning;
 
+import app.fret.brief.Brief;
 import app.fret.instrument.HandFrame;
 import app.fret.instrument.Instrument;
 import app.fret.instrument.Spelling;
@@ -8,11 +9,11 @@ import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
+import app.fret.reading.PlayedNote;
 import app.fret.score.Finger;
 import app.fret.score.Key;
 import app.fret.score.Note;
 import app.fret.score.Passage;
-import app.fret.score.PlayedNote;
 import app.fret.score.SoundingPitch;
 import app.fret.score.WrittenPitch;
 import app.fret.tuning.TuningPlan.BarSound;
@@ -39,8 +40,8 @@ public final class TuningPlanner {
   private static final int MOST_FINGER_CHECKS = 3;
 
   /** Plans the tuning of a passage. */
-  public TuningPlan plan(Passage passage, Instrument instrument, LeftHandPlan leftHand) {
-    return new Task(passage, instrument, leftHand).plan();
+  public TuningPlan plan(Brief brief, LeftHandPlan leftHand) {
+    return new Task(brief.passage(), brief.player().instrument(), leftHand).plan();
   }
 
   /** What belongs to one call. */

@@ -4,11 +4,14 @@ import static app.fret.score.BowDirection.DOWN;
 import static app.fret.score.BowDirection.UP;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fret.instrument.Instruments;
+import app.fret.instrument.Player;
 import app.fret.score.BeatUnit;
 import app.fret.score.BowDirection;
 import app.fret.score.Metre;
 import app.fret.score.Passage;
 import app.fret.score.Tempo;
+import app.fret.testing.Briefs;
 import app.fret.testing.Music;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -16,9 +19,14 @@ import org.junit.jupiter.api.Test;
 /** The rules of direction checked here are common practice, no source. */
 class BowPlannerTest {
   private static final Tempo TEMPO = new Tempo(BeatUnit.QUARTER, 100);
+  private static final Player VIOLINIST = Player.of("", Instruments.named("violin"));
+
+  private static BowPlan plan(Passage passage) {
+    return new BowPlanner().plan(Briefs.of(passage, VIOLINIST, TEMPO));
+  }
 
   private static List<BowDirection> directions(Passage passage) {
-    return new BowPlanner().plan(passage, TEMPO).strokes().stream().map(Stroke::direction).toList();
+    return plan(passage).strokes().stream().map(Stroke::direction).toList();
   }
 
   @Test
@@ -40,13 +48,13 @@ class BowPlannerTest {
 
   @Test
   void aSlurIsOneStroke() {
-    BowPlan plan = new BowPlanner().plan(Music.passage("(C5/4 D5/4 E5/4) F5/4"), TEMPO);
+    BowPlan plan = plan(Music.passage("(C5/4 D5/4 E5/4) F5/4"));
     assertThat(plan.strokes()).containsExactly(new Stroke(0, 2, DOWN), new Stroke(3, 3, UP));
   }
 
   @Test
   void aTieInsideASlurChangesNothing() {
-    BowPlan plan = new BowPlanner().plan(Music.passage("(C5/2~ C5/4 E5/4) | F5/1"), TEMPO);
+    BowPlan plan = plan(Music.passage("(C5/2~ C5/4 E5/4) | F5/1"));
     assertThat(plan.strokes()).containsExactly(new Stroke(0, 1, DOWN), new Stroke(2, 2, UP));
   }
 

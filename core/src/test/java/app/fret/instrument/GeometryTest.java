@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.fret.score.Passage;
-import app.fret.score.PlayedNote;
 import app.fret.score.Transposition;
 import app.fret.score.WrittenPitch;
 import app.fret.testing.Music;
@@ -86,15 +85,15 @@ class GeometryTest {
   void theHighestNoteIsTwoOctavesAboveTheTopString() throws OutOfRangeException {
     Instrument named = Instruments.named("violin");
     Passage fits = Music.passage("G3/2 E7/2");
-    Range.of(named).require(fits, PlayedNote.of(fits));
+    Range.of(named).require(fits);
     Passage tooHigh = Music.passage("G3/1 | F7/1");
-    assertThatThrownBy(() -> Range.of(named).require(tooHigh, PlayedNote.of(tooHigh)))
+    assertThatThrownBy(() -> Range.of(named).require(tooHigh))
         .isInstanceOf(OutOfRangeException.class)
         .hasMessage(
             "bar 2: F7 lies above the highest note of the violin; choose another instrument or"
                 + " part");
     Passage tooLow = Music.passage("F#3/1");
-    assertThatThrownBy(() -> Range.of(named).require(tooLow, PlayedNote.of(tooLow)))
+    assertThatThrownBy(() -> Range.of(named).require(tooLow))
         .hasMessageContaining("bar 1: F♯3 lies below the lowest string");
   }
 

@@ -7,7 +7,6 @@ import static org.assertj.core.api.Assertions.within;
 import app.fret.lefthand.hand.Spans;
 import app.fret.score.Finger;
 import app.fret.score.Passage;
-import app.fret.score.PlayedNote;
 import app.fret.score.WrittenPitch;
 import app.fret.testing.Music;
 import java.util.Arrays;
@@ -90,8 +89,8 @@ class InstrumentsTest {
   void aLengthenedBassReachesCAndItsStringIsSoMuchLonger() throws OutOfRangeException {
     Instrument lowC = Instruments.inSetUp(bass, "low-c");
     Passage low = Music.passage("C2/1");
-    Range.of(lowC).require(low, PlayedNote.of(low));
-    assertThatThrownBy(() -> Range.of(bass).require(low, PlayedNote.of(low)))
+    Range.of(lowC).require(low);
+    assertThatThrownBy(() -> Range.of(bass).require(low))
         .hasMessageContaining("below the lowest string of the bass");
     assertThat(lowC.lowestSemitone(4)).isEqualTo(-4);
     assertThat(lowC.geometry().remainingMm(-4)).isCloseTo(1322.9, within(0.05));

@@ -3,6 +3,7 @@ package app.fret.lefthand;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.fret.brief.Brief;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;
 import app.fret.lefthand.effort.EffortModel;
@@ -13,12 +14,11 @@ import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Placements;
 import app.fret.score.BeatUnit;
 import app.fret.score.Passage;
-import app.fret.score.PlayedNote;
-import app.fret.score.SoundingPitch;
 import app.fret.score.Tempo;
 import app.fret.search.Chain;
 import app.fret.search.Lattice;
 import app.fret.search.OtherPlans;
+import app.fret.testing.Briefs;
 import app.fret.testing.Music;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -56,22 +56,10 @@ class LatticeOracleTest {
     Laid(String instrument, Passage passage) {
       Player player = Player.of("", Instruments.named(instrument));
       model = new EffortModel(player, Profiles.named("secure"));
-      List<PlayedNote> notes = PlayedNote.of(passage);
-      moments = Moments.of(passage, notes, TEMPO);
+      Brief brief = Briefs.of(passage, player, TEMPO);
+      moments = Moments.of(brief);
       Placements placements = new Placements(player);
-      layers =
-          notes.stream()
-              .map(
-                  n ->
-                      placements.of(
-                          n.notes().stream()
-                              .map(
-                                  h ->
-                                      new SoundingPitch(
-                                          h.written().semitone()
-                                              - player.instrument().writtenAboveSounding()))
-                              .toList()))
-              .toList();
+      layers = brief.pitches().stream().map(placements::of).toList();
       stays = new double[layers.size()][];
       for (int i = 0; i < stays.length; i++) {
         Moment moment = moments.get(i);

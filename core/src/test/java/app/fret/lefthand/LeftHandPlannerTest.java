@@ -18,6 +18,7 @@ import app.fret.score.Passage;
 import app.fret.score.SoundingPitch;
 import app.fret.score.Tempo;
 import app.fret.score.WrittenPitch;
+import app.fret.testing.Briefs;
 import app.fret.testing.Music;
 import java.util.List;
 import java.util.Optional;
@@ -35,7 +36,7 @@ class LeftHandPlannerTest {
   private final LeftHandPlanner planner = new LeftHandPlanner(violinist, Profiles.named("secure"));
 
   private LeftHandPlan plan(String words) throws PinConflictException {
-    return planner.plan(Music.passage(words), MODERATE, List.of());
+    return planner.plan(Briefs.of(Music.passage(words), violinist, MODERATE), List.of());
   }
 
   private static String fingers(LeftHandPlan plan) {
@@ -95,8 +96,7 @@ class LeftHandPlannerTest {
   void anOpenStringCoversTheShift() throws PinConflictException {
     LeftHandPlan plan =
         planner.plan(
-            Music.passage("G5/8 E5/4 D6/8 E6/8 D6/8 C6/4"),
-            FAST,
+            Briefs.of(Music.passage("G5/8 E5/4 D6/8 E6/8 D6/8 C6/4"), violinist, FAST),
             List.of(position(0, 1, Finger.SECOND, 2)));
     assertThat(plan.shifts()).hasSize(1);
     Shift shift = plan.shifts().get(0);
@@ -111,16 +111,19 @@ class LeftHandPlannerTest {
   @Test
   void aLongNoteIsNotLeftOnAnOpenString() throws PinConflictException {
     LeftHandPlan plan =
-        planner.plan(Music.passage("(G4/4 A4/2 B4/4)"), new Tempo(BeatUnit.QUARTER, 54), List.of());
+        planner.plan(
+            Briefs.of(
+                Music.passage("(G4/4 A4/2 B4/4)"), violinist, new Tempo(BeatUnit.QUARTER, 54)),
+            List.of());
     assertThat(plan.notes().get(1).placement().top().isOpen()).isFalse();
   }
 
   @Test
   void pinsAreKeptAndThePlanGoesRoundThem() throws PinConflictException {
     Passage passage = Music.passage("D5/8 E5/8 F5/8 G5/8 A5/8 G5/8 F5/8 E5/8");
-    LeftHandPlan free = planner.plan(passage, MODERATE, List.of());
+    LeftHandPlan free = planner.plan(Briefs.of(passage, violinist, MODERATE), List.of());
     Pin pin = Pin.of(3, 2, Finger.FOURTH);
-    LeftHandPlan pinned = planner.plan(passage, MODERATE, List.of(pin));
+    LeftHandPlan pinned = planner.plan(Briefs.of(passage, violinist, MODERATE), List.of(pin));
     Stop stop = pinned.notes().get(3).placement().top();
     assertThat(stop.string()).isEqualTo(2);
     assertThat(stop.finger()).isEqualTo(Finger.FOURTH);
@@ -131,7 +134,8 @@ class LeftHandPlannerTest {
   void aPinOnThePositionIsKept() throws PinConflictException {
     Pin third = new Pin(0, OptionalInt.empty(), Optional.empty(), OptionalInt.of(5));
     LeftHandPlan plan =
-        planner.plan(Music.passage("D5/4 E5/4 F5/4 G5/4"), MODERATE, List.of(third));
+        planner.plan(
+            Briefs.of(Music.passage("D5/4 E5/4 F5/4 G5/4"), violinist, MODERATE), List.of(third));
     assertThat(plan.notes().get(0).placement().base()).isEqualTo(5);
   }
 
@@ -141,7 +145,10 @@ class LeftHandPlannerTest {
     Pin good = Pin.finger(1, Finger.FOURTH);
     Pin impossible = Pin.of(0, 1, Finger.FIRST);
     Pin alsoGood = Pin.string(3, 2);
-    assertThatThrownBy(() -> planner.plan(passage, MODERATE, List.of(good, impossible, alsoGood)))
+    assertThatThrownBy(
+            () ->
+                planner.plan(
+                    Briefs.of(passage, violinist, MODERATE), List.of(good, impossible, alsoGood)))
         .isInstanceOfSatisfying(
             PinConflictException.class,
             conflict -> {
@@ -173,20 +180,20 @@ class LeftHandPlannerTest {
   @Test
   void askingTwiceGivesTheSamePlan() throws PinConflictException {
     Passage passage = randomMelody(new Random(5), 40);
-    assertThat(planner.plan(passage, FAST, List.of()))
-        .isEqualTo(planner.plan(passage, FAST, List.of()));
+    assertThat(planner.plan(Briefs.of(passage, violinist, FAST), List.of()))
+        .isEqualTo(planner.plan(Briefs.of(passage, violinist, FAST), List.of()));
   }
 
   /** The extra effort of another way is what planning anew with that way pinned costs more. */
   @Test
   void otherWaysCostExactlyWhatPinningThemCosts() throws PinConflictException {
     Passage passage = randomMelody(new Random(11), 14);
-    LeftHandPlan best = planner.plan(passage, FAST, List.of());
+    LeftHandPlan best = planner.plan(Briefs.of(passage, violinist, FAST), List.of());
     for (NotePlan note : best.notes().stream().filter(n -> n.placement().isSingle()).toList()) {
       for (OtherWay way : note.otherWays().stream().limit(4).toList()) {
         Stop stop = way.stops().get(0);
         Pin pin = Pin.of(note.note().number(), stop.string(), stop.finger());
-        double pinned = planner.plan(passage, FAST, List.of(pin)).effort();
+        double pinned = planner.plan(Briefs.of(passage, violinist, FAST), List.of(pin)).effort();
         assertThat(pinned - best.effort()).isCloseTo(way.extraEffort(), within(1e-9));
       }
     }
@@ -204,7 +211,8 @@ class LeftHandPlannerTest {
 
   @Test
   void theEffortsOfTheNotesSumToTheEffortOfThePlan() throws PinConflictException {
-    LeftHandPlan plan = planner.plan(randomMelody(new Random(3), 60), FAST, List.of());
+    LeftHandPlan plan =
+        planner.plan(Briefs.of(randomMelody(new Random(3), 60), violinist, FAST), List.of());
     double sum = plan.notes().stream().mapToDouble(NotePlan::effort).sum();
     assertThat(sum).isCloseTo(plan.effort(), within(1e-9));
   }
@@ -219,8 +227,7 @@ class LeftHandPlannerTest {
     LeftHandPlan viola =
         new LeftHandPlanner(violist, Profiles.named("secure"))
             .plan(
-                Music.passage("E4/2 G5/2"),
-                MODERATE,
+                Briefs.of(Music.passage("E4/2 G5/2"), violist, MODERATE),
                 List.of(position(0, 2, Finger.FIRST, 2), position(1, 1, Finger.FOURTH, 5)));
     Shift.Guides guides = viola.shifts().get(0).guides();
     assertThat(guides.lower()).isEqualTo(sounding("G4"));
@@ -228,8 +235,7 @@ class LeftHandPlannerTest {
 
     LeftHandPlan violin =
         planner.plan(
-            Music.passage("E5/2 G5/2"),
-            MODERATE,
+            Briefs.of(Music.passage("E5/2 G5/2"), violinist, MODERATE),
             List.of(position(0, 2, Finger.SECOND, 5), position(1, 2, Finger.FIRST, 10)));
     assertThat(violin.shifts().get(0).guides().lower()).isEqualTo(sounding("D5"));
     assertThat(violin.shifts().get(0).guides().arriving()).isEqualTo(sounding("D5"));
@@ -248,8 +254,7 @@ class LeftHandPlannerTest {
   void aShiftReportsTravelTimeAndSpeed() throws PinConflictException {
     LeftHandPlan plan =
         planner.plan(
-            Music.passage("B4/4 D5/4 r/2"),
-            new Tempo(BeatUnit.QUARTER, 60),
+            Briefs.of(Music.passage("B4/4 D5/4 r/2"), violinist, new Tempo(BeatUnit.QUARTER, 60)),
             List.of(position(0, 2, Finger.FIRST, 2), position(1, 2, Finger.FIRST, 5)));
     Shift shift = plan.shifts().get(0);
     assertThat(shift.travelMm()).isCloseTo(46.5, within(0.05));
@@ -263,8 +268,8 @@ class LeftHandPlannerTest {
   void totalsCountWhatThePlanHolds() throws PinConflictException {
     LeftHandPlan plan =
         planner.plan(
-            Music.passage("G3/8 D4/8 A4/8 E5/8 A3/8 E4/8 B4/8 F#5/8"),
-            MODERATE,
+            Briefs.of(
+                Music.passage("G3/8 D4/8 A4/8 E5/8 A3/8 E4/8 B4/8 F#5/8"), violinist, MODERATE),
             List.of(Pin.finger(3, Finger.OPEN)));
     assertThat(plan.totals().openStrings()).isEqualTo(4);
     assertThat(plan.totals().crossings()).isEqualTo(7);
@@ -274,7 +279,8 @@ class LeftHandPlannerTest {
 
   @Test
   void aPassageWithoutNotesHasAnEmptyPlan() throws PinConflictException {
-    LeftHandPlan plan = planner.plan(Music.passage("r/1"), MODERATE, List.of());
+    LeftHandPlan plan =
+        planner.plan(Briefs.of(Music.passage("r/1"), violinist, MODERATE), List.of());
     assertThat(plan.notes()).isEmpty();
     assertThat(plan.effort()).isZero();
     assertThat(plan.totals().highest()).isEmpty();
@@ -283,7 +289,9 @@ class LeftHandPlannerTest {
   @Test
   void graceNotesGetFingersToo() throws PinConflictException {
     LeftHandPlan plan =
-        planner.plan(Music.passage(Metre.of(2, 4), "C5/4 gE5/16 D5/4"), MODERATE, List.of());
+        planner.plan(
+            Briefs.of(Music.passage(Metre.of(2, 4), "C5/4 gE5/16 D5/4"), violinist, MODERATE),
+            List.of());
     assertThat(plan.notes()).hasSize(3);
     assertThat(plan.notes().get(1).placement().stops()).isNotEmpty();
   }
@@ -311,11 +319,24 @@ class LeftHandPlannerTest {
     LeftHandPlan plan =
         new LeftHandPlanner(player, Profiles.named("even-colour"))
             .plan(
-                Music.passage("B4/4 G3+C4/4 C5/4 D5/4"),
-                new Tempo(BeatUnit.QUARTER, 66),
+                Briefs.of(
+                    Music.passage("B4/4 G3+C4/4 C5/4 D5/4"),
+                    player,
+                    new Tempo(BeatUnit.QUARTER, 66)),
                 List.of());
     assertThat(plan.notes().get(1).placement().isLeftOut()).isTrue();
     assertThat(plan.notes().get(2).reasons()).noneMatch(r -> r.text().contains("alone"));
     assertThat(plan.notes().get(2).placement().isLeftOut()).isFalse();
+  }
+
+  @Test
+  void theSameBarHasTheSameFingersEachTime() throws PinConflictException {
+    String figure = "C5/16 E5/16 G5/16 E5/16 C5/16 G4/16 E4/16 G4/16 C5/2";
+    Passage passage = Music.passage(figure + " | D6/4 C6/4 B5/4 A5/4 | " + figure);
+    LeftHandPlan plan =
+        planner.plan(Briefs.of(passage, violinist, new Tempo(BeatUnit.QUARTER, 80)), List.of());
+    List<Finger> fingers =
+        plan.notes().stream().map(NotePlan::placement).map(p -> p.top().finger()).toList();
+    assertThat(fingers.subList(13, 22)).isEqualTo(fingers.subList(0, 9));
   }
 }

@@ -16,6 +16,7 @@ import app.fret.score.Finger;
 import app.fret.score.SoundingPitch;
 import app.fret.score.Tempo;
 import app.fret.score.WrittenPitch;
+import app.fret.testing.Briefs;
 import app.fret.testing.Music;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,7 +31,7 @@ class PreparedPassageTest {
 
   private static PreparedPassage prepared(Player player, String music) {
     return new LeftHandPlanner(player, Profiles.named("secure"))
-        .prepare(Music.passage(music), TEMPO);
+        .prepare(Briefs.of(Music.passage(music), player, TEMPO));
   }
 
   private static Player player(String instrument) {
@@ -118,7 +119,7 @@ class PreparedPassageTest {
     PreparedPassage secure = prepared(player("violin"), music);
     LeftHandPlan colour =
         new LeftHandPlanner(player("violin"), Profiles.named("even-colour"))
-            .plan(Music.passage(music), TEMPO, List.of());
+            .plan(Briefs.of(Music.passage(music), player("violin"), TEMPO), List.of());
     LeftHandPlan weighed = secure.weighed(colour, List.of());
     double least = secure.plan(List.of()).effort();
     assertThat(weighed.effort()).isGreaterThanOrEqualTo(least - 1e-9);

@@ -11,6 +11,7 @@ import app.fret.score.Clef;
 import app.fret.score.Metre;
 import app.fret.score.Passage;
 import app.fret.score.Tempo;
+import app.fret.testing.Briefs;
 import app.fret.testing.Music;
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -89,7 +90,7 @@ class WorkedPassagesTest {
     Player player = Player.of("", Instruments.named(instrument));
     try {
       return new LeftHandPlanner(player, Profiles.named("secure"))
-          .plan(passage, worked.tempo(), List.of());
+          .plan(Briefs.of(passage, player, worked.tempo()), List.of());
     } catch (PinConflictException e) {
       throw new AssertionError(e);
     }

@@ -91,22 +91,6 @@ class ScoreValuesTest {
   }
 
   @Test
-  void tiedNotesArePlayedOnceAndCountedWhereTheyStart() {
-    Passage passage = Music.passage("D5/4 E5/4 F5/2~ | F5/4 G5/4 r/4 A5/4");
-    List<PlayedNote> notes = PlayedNote.of(passage);
-    assertThat(notes).hasSize(5);
-    assertThat(notes.get(2).length()).isEqualTo(Fraction.of(3, 4));
-    assertThat(notes.get(3).indexInBar()).isEqualTo(1);
-    assertThat(notes.get(3).bar()).isEqualTo(1);
-  }
-
-  @Test
-  void aChordHeldOnlyInPartIsPlayedAnew() {
-    Passage passage = Music.passage("D5+F5/2~ D5+G5/2");
-    assertThat(PlayedNote.of(passage)).hasSize(2);
-  }
-
-  @Test
   void aSpanBeyondTheMusicIsRefused() {
     Passage passage = Music.passage("D5/4");
     assertThatThrownBy(

@@ -12,6 +12,7 @@ import app.fret.lefthand.effort.Profiles;
 import app.fret.score.BeatUnit;
 import app.fret.score.Finger;
 import app.fret.score.Tempo;
+import app.fret.testing.Briefs;
 import app.fret.testing.Music;
 import java.util.List;
 import java.util.Optional;
@@ -22,7 +23,9 @@ class PositionRunTest {
   private static LeftHandPlan plan(String music, Pin... pins) throws PinConflictException {
     Player player = Player.of("", Instruments.named("violin"));
     return new LeftHandPlanner(player, Profiles.named("secure"))
-        .plan(Music.passage(music), new Tempo(BeatUnit.QUARTER, 80), List.of(pins));
+        .plan(
+            Briefs.of(Music.passage(music), player, new Tempo(BeatUnit.QUARTER, 80)),
+            List.of(pins));
   }
 
   private static Pin at(int note, Finger finger, int base) {

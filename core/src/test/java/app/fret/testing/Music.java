@@ -1,19 +1,15 @@
 package app.fret.testing;
 
-import app.fret.score.Bar;
 import app.fret.score.BowDirection;
 import app.fret.score.Clef;
-import app.fret.score.Directions;
-import app.fret.score.Event;
 import app.fret.score.Key;
 import app.fret.score.Marks;
 import app.fret.score.Metre;
 import app.fret.score.Note;
 import app.fret.score.NoteValue;
 import app.fret.score.Passage;
-import app.fret.score.Rest;
+import app.fret.score.PassageBuilder;
 import app.fret.score.Sounding;
-import app.fret.score.Span;
 import app.fret.score.WrittenLength;
 import app.fret.score.WrittenPitch;
 import java.util.ArrayList;
@@ -29,20 +25,14 @@ import org.apache.commons.numbers.fraction.Fraction;
  * a note makes it a grace note; a bar line stands between bars.
  */
 public final class Music {
-  private final List<Bar> bars = new ArrayList<>();
-  private final List<Event> events = new ArrayList<>();
-  private final List<Span> slurs = new ArrayList<>();
+  private final PassageBuilder passage = new PassageBuilder().title("Test").part("Part");
   private final Metre metre;
-  private final Key key;
-  private final Clef clef;
-  private Fraction time = Fraction.ZERO;
   private int slurStart = -1;
   private boolean tied;
 
   private Music(Metre metre, int fifths, Clef clef) {
     this.metre = metre;
-    this.key = new Key(fifths);
-    this.clef = clef;
+    passage.metre(metre).key(new Key(fifths)).clef(clef);
   }
 
   /** A passage in a metre, in C, in treble clef. */
@@ -63,30 +53,19 @@ public final class Music {
   private Passage read(String words) {
     String[] measures = words.split("\\|");
     for (int i = 0; i < measures.length; i++) {
-      Fraction start = time;
+      passage.bar();
       for (String word : measures[i].strip().split("\\s+")) {
-        add(i, word);
+        add(word);
       }
-      Fraction length = time.subtract(start);
-      boolean pickup = i == 0 && length.compareTo(metre.barLength()) < 0 && measures.length > 1;
-      bars.add(
-          new Bar(
-              String.valueOf(i + 1),
-              pickup,
-              start,
-              length,
-              metre,
-              key,
-              List.of(new Bar.ClefAt(start, clef)),
-              Bar.Edges.PLAIN));
+      boolean notFull = passage.time().compareTo(metre.barLength()) < 0;
+      if (i == 0 && notFull && measures.length > 1) {
+        passage.uncounted();
+      }
     }
-    return new Passage(
-        "Test", "Part", bars, events, slurs, List.of(), Directions.NONE, Optional.empty());
+    return passage.build();
   }
 
-  private void add(int bar, String word) {
-    boolean opens = word.startsWith("(");
-    boolean closes = word.contains(")");
+  private void add(String word) {
     boolean tiesOn = word.contains("~");
     Optional<BowDirection> bow =
         word.contains("^")
@@ -96,32 +75,27 @@ public final class Music {
     boolean grace = plain.startsWith("g");
     String[] parts = (grace ? plain.substring(1) : plain).split("/");
     WrittenLength written = length(parts[1]);
-    if (opens) {
-      slurStart = events.size();
+    if (word.startsWith("(")) {
+      slurStart = passage.nextEvent();
     }
     if (parts[0].equals("r")) {
-      events.add(new Rest(bar, time, written.length(), written, false));
+      passage.rest(written);
     } else {
-      Fraction length = grace ? Fraction.ZERO : written.length();
       List<Note> heads = new ArrayList<>();
       for (String pitch : parts[0].split("\\+")) {
         heads.add(Note.of(WrittenPitch.parse(pitch)).withTies(tied, tiesOn));
       }
-      events.add(
-          new Sounding(
-              bar,
-              time,
-              length,
-              written,
-              grace ? Sounding.Grace.SLASHED : Sounding.Grace.NONE,
-              heads,
-              Marks.NONE.withBow(bow)));
+      Marks marks = Marks.NONE.withBow(bow);
+      if (grace) {
+        passage.grace(written, Sounding.Grace.SLASHED, heads, marks);
+      } else {
+        passage.sounding(written, heads, marks);
+      }
     }
     tied = tiesOn;
-    if (closes) {
-      slurs.add(new Span(slurStart, events.size() - 1));
+    if (word.contains(")")) {
+      passage.slur(slurStart, passage.nextEvent() - 1);
     }
-    time = events.get(events.size() - 1).end();
   }
 
   private static WrittenLength length(String text) {

@@ -3,6 +3,7 @@ package app.fret.tuning;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.fret.brief.Brief;
 import app.fret.instrument.Instrument;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;
@@ -17,6 +18,7 @@ import app.fret.score.Finger;
 import app.fret.score.Metre;
 import app.fret.score.Passage;
 import app.fret.score.Tempo;
+import app.fret.testing.Briefs;
 import app.fret.testing.Music;
 import app.fret.tuning.TuningPlan.DoubleStop;
 import java.util.List;
@@ -31,10 +33,11 @@ class TuningPlannerTest {
     Instrument named = Instruments.named(instrument);
     Passage passage = Music.passage(Metre.of(4, 4), fifths, Clef.TREBLE, music);
     try {
+      Player player = Player.of("", named);
+      Brief brief = Briefs.of(passage, player, SLOW);
       LeftHandPlan leftHand =
-          new LeftHandPlanner(Player.of("", named), Profiles.named("secure"))
-              .plan(passage, SLOW, List.of(pins));
-      return new TuningPlanner().plan(passage, named, leftHand);
+          new LeftHandPlanner(player, Profiles.named("secure")).plan(brief, List.of(pins));
+      return new TuningPlanner().plan(brief, leftHand);
     } catch (PinConflictException e) {
       throw new AssertionError(e);
     }

@@ -126,12 +126,27 @@ class RandomRobotTest {
     return (System.nanoTime() - nanos) / 1e9;
   }
 
-  /** What is in use after a collection, in kB. */
+  /**
+   * What is in use after collection, in kB. The toolkit frees the pixels it painted by finalizers,
+   * so one collection is not enough: they go on until no more is freed.
+   */
   private static long heap() {
     WaitForAsyncUtils.waitForFxEvents();
-    for (int i = 0; i < 3; i++) {
-      System.gc();
+    long before = Long.MAX_VALUE;
+    long used = usedKb();
+    while (used < 0.99 * before) {
+      before = used;
+      for (int i = 0; i < 3; i++) {
+        System.gc();
+        System.runFinalization();
+        WaitForAsyncUtils.sleep(300, TimeUnit.MILLISECONDS);
+      }
+      used = usedKb();
     }
+    return used;
+  }
+
+  private static long usedKb() {
     return ManagementFactory.getMemoryMXBean().getHeapMemoryUsage().getUsed() / 1000;
   }
 

@@ -3,7 +3,7 @@ package app.fret.lefthand.advice;
 import app.fret.instrument.Player;
 import app.fret.lefthand.effort.Moment;
 import app.fret.lefthand.hand.Placement;
-import app.fret.score.PlayedNote;
+import app.fret.reading.PlayedNote;
 import app.fret.score.SoundingPitch;
 import java.util.List;
 

@@ -4,7 +4,7 @@ import app.fret.instrument.Player;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Placements;
 import app.fret.lefthand.hand.Refusal;
-import app.fret.score.PlayedNote;
+import app.fret.reading.PlayedNote;
 import app.fret.score.SoundingPitch;
 import app.fret.score.WrittenPitch;
 import java.util.ArrayList;

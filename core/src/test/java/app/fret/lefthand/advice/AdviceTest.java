@@ -18,6 +18,7 @@ import app.fret.score.Marks;
 import app.fret.score.Passage;
 import app.fret.score.Sounding;
 import app.fret.score.Tempo;
+import app.fret.testing.Briefs;
 import app.fret.testing.Music;
 import java.util.List;
 import java.util.Optional;
@@ -32,7 +33,8 @@ class AdviceTest {
   private static Advice advice(Player player, Passage passage, Pin... pins) {
     try {
       LeftHandPlan plan =
-          new LeftHandPlanner(player, Profiles.named("secure")).plan(passage, SIXTY, List.of(pins));
+          new LeftHandPlanner(player, Profiles.named("secure"))
+              .plan(Briefs.of(passage, player, SIXTY), List.of(pins));
       return plan.advice();
     } catch (PinConflictException e) {
       throw new AssertionError(e);

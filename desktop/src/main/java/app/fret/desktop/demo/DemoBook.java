@@ -12,6 +12,8 @@ import app.fret.files.musicxml.ReadPassage;
 import app.fret.instrument.PlayerSetup;
 import app.fret.practice.Climb;
 import app.fret.practice.Ladder;
+import app.fret.practice.PracticePlan;
+import app.fret.score.Passage;
 import app.fret.score.Tempo;
 import java.io.IOException;
 import java.io.InputStream;
@@ -26,7 +28,6 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.apache.commons.numbers.fraction.Fraction;
 
 /**
  * Makes the demo book anew at each start, in a temporary file: invented players, music composed for
@@ -79,8 +80,8 @@ public final class DemoBook {
     logDays(add(bassist, "seven-steps.musicxml", 40), "cccc ccccm cccc ccc", 23);
   }
 
-  /** A passage and what one pass through it takes, as a fraction of a whole note. */
-  private record Added(BookPassage entry, Fraction length) {}
+  /** A passage in the book and its music. */
+  private record Added(BookPassage entry, Passage music) {}
 
   private Added add(BookPlayer player, String file, int daysLeft) {
     try (InputStream in = DemoBook.class.getResourceAsStream(file)) {
@@ -97,7 +98,7 @@ public final class DemoBook {
                   new BookPassage.Cut(0, 0, read.passage().bars().size() - 1),
                   target,
                   Optional.of(today.plusDays(daysLeft))));
-      return new Added(entry, read.passage().length());
+      return new Added(entry, read.passage());
     } catch (ScoreRejectedException e) {
       throw new UncheckedIOException(new IOException("the demo music cannot be read", e));
     } catch (IOException e) {
@@ -111,7 +112,6 @@ public final class DemoBook {
    */
   private void logDays(Added added, String days, int firstDayAgo) {
     BookPassage passage = added.entry();
-    Fraction length = added.length();
     Ladder ladder = Ladder.to(passage.target(), OptionalDouble.empty());
     Climb climb = Climb.start(ladder);
     String[] words = days.split(" ");
@@ -121,7 +121,7 @@ public final class DemoBook {
       for (int pass = 0; pass < words[day].length(); pass++) {
         boolean clean = words[day].charAt(pass) == 'c';
         Tempo tempo = ladder.tempo(climb.rung());
-        OptionalDouble seconds = OptionalDouble.of(tempo.seconds(length));
+        OptionalDouble seconds = OptionalDouble.of(PracticePlan.passSeconds(added.music(), tempo));
         book.addToLog(
             new LogEntry(passage.id(), at.plusSeconds(95L * pass), tempo, seconds, clean));
         climb = clean ? climb.clean() : climb.miss();

@@ -1,6 +1,5 @@
 package app.fret.desktop.model;
 
-import app.fret.instrument.OutOfRangeException;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.PinConflictException;
 import app.fret.lefthand.effort.Profile;
@@ -46,9 +45,9 @@ final class Candidates {
     try {
       Profile profile = Profiles.named(name);
       LeftHandPlan plan = study.with(study.choices().withProfile(profile)).leftHand();
-      LeftHandPlan weighed = study.prepared().weighed(plan, study.pins());
+      LeftHandPlan weighed = study.weighed(plan);
       return Optional.of(new Candidate(profile.label(), Optional.of(name), weighed));
-    } catch (PinConflictException | OutOfRangeException e) {
+    } catch (PinConflictException e) {
       return Optional.empty(); // pins that this profile's own hand shapes cannot meet
     }
   }

@@ -22,7 +22,6 @@ import app.fret.instrument.PlayerSetup;
 import app.fret.lefthand.PinConflictException;
 import app.fret.practice.Climb;
 import app.fret.practice.Ladder;
-import app.fret.score.Excerpt;
 import app.fret.score.Passage;
 import app.fret.study.Choices;
 import app.fret.study.MarkedPassage;
@@ -158,7 +157,7 @@ public final class Desk {
     Passage passage = cut(read, stored).withTitle(stored.title());
     Decided decided = book.choices(stored.id());
     BookPlayer owner = owner(stored);
-    Player player = PassageDesk.player(owner.setup(), read.tuning(), owner.name());
+    Player player = read.intake().player(owner.setup(), owner.name());
     PossibleStudy possible = PossibleStudy.of(passage, player, decided.choices());
     List<String> skipped = new ArrayList<>(read.skipped());
     read.tuning().remark(owner.setup().tuning().isPresent()).ifPresent(skipped::add);
@@ -166,7 +165,7 @@ public final class Desk {
     remarks.addAll(possible.remarks());
     return new PassageDesk(
         new PassageDesk.Opened(
-            owner, stored, passage, read.tuning(), skipped, read.layout(), remarks),
+            owner, stored, passage, read.intake(), skipped, read.layout(), remarks),
         book,
         possible.study(),
         book.log(stored.id()),
@@ -176,7 +175,7 @@ public final class Desk {
 
   private static Passage cut(ReadPassage read, BookPassage stored) throws ScoreRejectedException {
     try {
-      return Excerpt.cut(read.passage(), stored.cut().firstBar(), stored.cut().lastBar());
+      return read.intake().cut(stored.cut().firstBar(), stored.cut().lastBar());
     } catch (IllegalArgumentException e) {
       throw new ScoreRejectedException(
           ScorePlace.file(stored.fileName()).inPart(read.passage().partName()),
@@ -238,8 +237,8 @@ public final class Desk {
   private static void require(ImportOffer offer, ImportChoice choice)
       throws ScoreRejectedException, OutOfRangeException, PinConflictException {
     ReadPassage read = offer.score().read(choice.part());
-    Passage passage = Excerpt.cut(read.passage(), choice.firstBar(), choice.lastBar());
-    Player player = PassageDesk.player(setup(choice), read.tuning(), "");
+    Passage passage = read.intake().cut(choice.firstBar(), choice.lastBar());
+    Player player = read.intake().player(setup(choice), "");
     Study.of(passage, player, Choices.at(choice.target()));
   }
 

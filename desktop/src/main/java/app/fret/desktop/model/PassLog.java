@@ -6,6 +6,7 @@ import app.fret.book.LogEntry;
 import app.fret.practice.Climb;
 import app.fret.practice.Climb.Pass;
 import app.fret.practice.Ladder;
+import app.fret.practice.PracticePlan;
 import app.fret.score.Passage;
 import app.fret.score.Tempo;
 import java.time.Clock;
@@ -78,7 +79,7 @@ public final class PassLog {
   void add(boolean clean, Consumer<Notice> tell) {
     Climb now = climb.get();
     Tempo tempo = now.ladder().tempo(now.rung());
-    OptionalDouble seconds = OptionalDouble.of(tempo.seconds(passage.length()));
+    OptionalDouble seconds = OptionalDouble.of(PracticePlan.passSeconds(passage, tempo));
     LogEntry entry = new LogEntry(passageId, clock.instant(), tempo, seconds, clean);
     workers.keep(
         () -> {

@@ -9,7 +9,6 @@ import app.fret.instrument.Instrument;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
 import app.fret.instrument.PlayerSetup;
-import app.fret.instrument.StatedTuning;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.Pin;
 import app.fret.lefthand.PinAt;
@@ -18,11 +17,12 @@ import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
+import app.fret.reading.PlayedNote;
 import app.fret.score.Finger;
 import app.fret.score.Passage;
-import app.fret.score.PlayedNote;
 import app.fret.score.Span;
 import app.fret.study.Choices;
+import app.fret.study.Intake;
 import app.fret.study.Study;
 import app.fret.study.TakenPlan;
 import java.time.Clock;
@@ -52,7 +52,7 @@ public final class PassageDesk {
   /**
    * What lies open and where it is kept.
    *
-   * @param tuning what the part says its open strings sound
+   * @param intake the whole part it was taken from
    * @param skipped what was passed over when the file was read
    * @param layout what Fret lays out anew, in one line
    * @param remarks what of the decisions in the book is not in force, and why
@@ -61,7 +61,7 @@ public final class PassageDesk {
       BookPlayer owner,
       BookPassage entry,
       Passage passage,
-      StatedTuning tuning,
+      Intake intake,
       List<String> skipped,
       Optional<String> layout,
       List<String> remarks) {}
@@ -426,16 +426,8 @@ public final class PassageDesk {
   }
 
   private Study planned(Decision next) throws OutOfRangeException, PinConflictException {
-    Player player = player(next.setup(), opened.tuning(), study.get().player().name());
-    return player.equals(study.get().player())
-        ? study.get().with(next.choices())
-        : Study.of(opened.passage(), player, next.choices());
-  }
-
-  /** A player with the strings tuned as the part asks, unless they have said how they tune. */
-  static Player player(PlayerSetup setup, StatedTuning stated, String name) {
-    Player player = setup.player(name);
-    return setup.tuning().isPresent() ? player : player.tunedFor(stated);
+    Player player = opened.intake().player(next.setup(), study.get().player().name());
+    return study.get().with(player, next.choices());
   }
 
   private void accept(Study planned, String what) {

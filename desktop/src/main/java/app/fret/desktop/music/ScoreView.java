@@ -2,8 +2,8 @@ package app.fret.desktop.music;
 
 import app.fret.engraving.Engraver;
 import app.fret.engraving.Engraving;
+import app.fret.reading.PlayedNote;
 import app.fret.score.Passage;
-import app.fret.score.PlayedNote;
 import app.fret.score.Span;
 import app.fret.study.MarkedPassage;
 import app.fret.study.Study;

@@ -2,7 +2,7 @@ package app.fret.desktop.music;
 
 import app.fret.engraving.Engraving;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
-import app.fret.score.PlayedNote;
+import app.fret.reading.PlayedNote;
 import app.fret.score.Span;
 import java.util.Comparator;
 import java.util.Optional;

@@ -198,11 +198,7 @@ final class AddPassagePane extends VBox {
       offerMarks(now.passage());
       firstBar.setText(now.passage().bars().get(0).label());
       lastBar.setText(now.passage().bars().get(now.passage().bars().size() - 1).label());
-      Tempo tempo =
-          now.passage()
-              .printedTempo()
-              .or(now::playbackTempo)
-              .orElse(new Tempo(BeatUnit.QUARTER, 96));
+      Tempo tempo = now.intake().target(now.passage(), Optional.empty(), Optional.empty());
       beat.getSelectionModel().select(tempo.beat().name());
       perMinute.setText(Words.number(tempo.perMinute()));
       passedOver.setText(

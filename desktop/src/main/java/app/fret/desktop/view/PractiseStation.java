@@ -7,6 +7,7 @@ import app.fret.desktop.model.Words;
 import app.fret.desktop.music.LadderView;
 import app.fret.practice.Climb;
 import app.fret.practice.MetronomeScale;
+import app.fret.practice.PracticePlan;
 import app.fret.score.Tempo;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -123,7 +124,7 @@ final class PractiseStation extends VBox {
 
   private String clickWords(Tempo tempo) {
     Tempo clickable = MetronomeScale.clickable(tempo);
-    double seconds = tempo.seconds(desk.study().passage().length());
+    double seconds = PracticePlan.passSeconds(desk.study().passage(), tempo);
     String once = "once through takes " + Words.seconds(seconds);
     return clickable.equals(tempo)
         ? once

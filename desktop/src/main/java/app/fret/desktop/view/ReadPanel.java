@@ -2,9 +2,10 @@ package app.fret.desktop.view;
 
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.Words;
+import app.fret.practice.PracticePlan;
+import app.fret.reading.PlayedNote;
 import app.fret.score.Bar;
 import app.fret.score.Passage;
-import app.fret.score.PlayedNote;
 import app.fret.score.WrittenPitch;
 import app.fret.study.Study;
 import java.util.Comparator;
@@ -84,7 +85,7 @@ final class ReadPanel extends VBox {
             .mapToDouble(n -> study.choices().target().seconds(n.length()))
             .min()
             .orElse(1);
-    double seconds = study.choices().target().seconds(study.passage().length());
+    double seconds = PracticePlan.passSeconds(study.passage(), study.choices().target());
     content
         .getChildren()
         .addAll(

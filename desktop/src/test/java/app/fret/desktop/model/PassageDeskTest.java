@@ -26,6 +26,7 @@ import app.fret.score.Passage;
 import app.fret.score.Span;
 import app.fret.score.Tempo;
 import app.fret.study.Choices;
+import app.fret.study.Intake;
 import app.fret.study.Study;
 import app.fret.testing.Music;
 import java.time.Clock;
@@ -64,7 +65,13 @@ class PassageDeskTest {
     desk =
         new PassageDesk(
             new PassageDesk.Opened(
-                owner, entry, passage, StatedTuning.NONE, List.of(), Optional.empty(), List.of()),
+                owner,
+                entry,
+                passage,
+                new Intake(passage, Optional.empty(), StatedTuning.NONE),
+                List.of(),
+                Optional.empty(),
+                List.of()),
             book,
             study,
             new Found<>(List.of(), List.of()),

@@ -101,6 +101,8 @@ final class BarState {
       }
     }
     clefAtStart = clef;
+    // A repeat sign is a line of its own, whatever another bar line element says beside it.
+    Bar.Line drawn = repeatTimes > 0 ? Bar.Line.PLAIN : line;
     return new Bar(
         label,
         uncounted,
@@ -109,7 +111,7 @@ final class BarState {
         metre,
         barKey,
         inBar,
-        new Bar.Edges(repeatStart, repeatTimes, endingStart, endingStop, line));
+        new Bar.Edges(repeatStart, repeatTimes, endingStart, endingStop, drawn));
   }
 
   void read(Source attributes, Fraction cursor, Fraction barStart, String bar) {

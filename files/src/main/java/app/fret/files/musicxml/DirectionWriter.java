@@ -3,6 +3,7 @@ package app.fret.files.musicxml;
 import app.fret.score.BeatUnit;
 import app.fret.score.Directions;
 import app.fret.score.Tempo;
+import app.fret.score.WrittenLength;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -53,7 +54,7 @@ final class DirectionWriter {
     BeatUnit beat = tempo.beat();
     boolean dotted = beat.length().getNumerator() == 3;
     Fraction plain = dotted ? beat.length().multiply(Fraction.of(2, 3)) : beat.length();
-    String unit = Lengths.type(Lengths.longestWithin(plain).value());
+    String unit = Lengths.type(WrittenLength.longestWithin(plain).value());
     String perMinute = BigDecimal.valueOf(tempo.perMinute()).stripTrailingZeros().toPlainString();
     return xml -> {
       xml.open("metronome").leaf("beat-unit", unit);

@@ -289,7 +289,7 @@ final class MeasureReader {
       return new Timed(counted, WrittenLength.of(NoteValue.WHOLE));
     }
     if (named.isEmpty()) {
-      return new Timed(counted, Lengths.longestWithin(counted));
+      return new Timed(counted, WrittenLength.longestWithin(counted));
     }
     Fraction printed = named.get().length();
     Fraction off = printed.subtract(counted).abs();
@@ -299,7 +299,7 @@ final class MeasureReader {
     }
     if (off.signum() > 0) {
       skipped.add("a printed length other than the duration, by which it is taken", bar);
-      return new Timed(counted, Lengths.longestWithin(counted));
+      return new Timed(counted, WrittenLength.longestWithin(counted));
     }
     return new Timed(counted, named.get());
   }
@@ -336,7 +336,7 @@ final class MeasureReader {
     if (gap.signum() <= 0) {
       return;
     }
-    for (WrittenLength length : Lengths.filling(gap)) {
+    for (WrittenLength length : WrittenLength.filling(gap)) {
       Fraction left = end.subtract(voiceEnd);
       Fraction taken = length.length().compareTo(left) < 0 ? length.length() : left;
       events.add(new Rest(index, voiceEnd, taken, length, false));

@@ -6,6 +6,7 @@ import app.fret.instrument.StatedTuning;
 import app.fret.score.Bar;
 import app.fret.score.Event;
 import app.fret.score.Passage;
+import app.fret.score.PassageBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.numbers.fraction.Fraction;
@@ -80,16 +81,23 @@ final class PartReader {
   }
 
   private Passage passage() throws ScoreRejectedException {
-    Passage passage =
-        new Passage(
-            title,
-            partName,
-            bars,
-            events,
-            spans.slurs(),
-            spans.tuplets(),
-            directions.directions(),
-            state.transposition());
+    PassageBuilder builder =
+        new PassageBuilder()
+            .title(title)
+            .part(partName)
+            .directions(directions.directions())
+            .transposition(state.transposition());
+    int next = 0;
+    for (int bar = 0; bar < bars.size(); bar++) {
+      int first = next;
+      while (next < events.size() && events.get(next).bar() == bar) {
+        next++;
+      }
+      builder.bar(bars.get(bar), events.subList(first, next));
+    }
+    spans.slurs().forEach(slur -> builder.slur(slur.first(), slur.last()));
+    spans.tuplets().forEach(builder::tuplet);
+    Passage passage = builder.build();
     if (Divisions.of(passage).isEmpty()) {
       throw new ScoreRejectedException(
           place,

@@ -3,6 +3,7 @@ package app.fret.files.musicxml;
 import app.fret.instrument.StatedTuning;
 import app.fret.score.Passage;
 import app.fret.score.Tempo;
+import app.fret.study.Intake;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -24,6 +25,11 @@ public record ReadPassage(
     Optional<String> layout) {
   public ReadPassage {
     skipped = List.copyOf(skipped);
+  }
+
+  /** The part for a player to take a passage from. */
+  public Intake intake() {
+    return new Intake(passage, playbackTempo, tuning);
   }
 
   /** All that was not taken over: what was passed over, then the layout. */

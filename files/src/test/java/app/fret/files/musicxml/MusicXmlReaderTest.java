@@ -228,6 +228,19 @@ class MusicXmlReaderTest {
   }
 
   @Test
+  void aRepeatIsTheLineAtItsBarWhateverAnotherBarLineSays() throws ScoreRejectedException {
+    Passage passage =
+        passage(
+            Xml.head(4, 4)
+                + Xml.whole("C")
+                + "<barline location=\"right\"><bar-style>light-heavy</bar-style></barline>"
+                + "<barline location=\"right\"><repeat direction=\"backward\"/></barline>");
+    Bar.Edges edges = passage.bars().get(0).edges();
+    assertThat(edges.repeatTimes()).isEqualTo(2);
+    assertThat(edges.line()).isEqualTo(Bar.Line.PLAIN);
+  }
+
+  @Test
   void transpositionIsKeptApartFromTheWrittenPitch() throws ScoreRejectedException {
     Passage passage =
         passage(

@@ -1,5 +1,11 @@
-package app.fret.score;
+package app.fret.reading;
 
+import app.fret.score.Event;
+import app.fret.score.Marks;
+import app.fret.score.Note;
+import app.fret.score.Passage;
+import app.fret.score.Sounding;
+import app.fret.score.Span;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,5 +1,9 @@
-package app.fret.score;
+package app.fret.reading;
 
+import app.fret.score.Bar;
+import app.fret.score.Note;
+import app.fret.score.NoteRef;
+import app.fret.score.Passage;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -1,9 +1,6 @@
-package app.fret.lefthand;
+package app.fret.reading;
 
-import app.fret.score.Bar;
 import app.fret.score.Note;
-import app.fret.score.Passage;
-import app.fret.score.PlayedNote;
 import app.fret.score.Span;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -13,13 +10,13 @@ import java.util.Map;
 import org.apache.commons.numbers.fraction.Fraction;
 
 /**
- * Finds figures that come back: bars and beats that repeat anywhere, and sequences, where a bar or
- * beat follows its neighbour on other degrees of the scale.
+ * Finds families of equal material: bars and beats that repeat anywhere, and sequences, where a bar
+ * or beat follows its neighbour on other degrees of the scale.
  *
  * <p>Two spans are one figure when rhythm and letter steps agree; they are a repeat when also the
  * pitches do. Longer spans go first, and a note belongs to one figure only.
  */
-final class Figures {
+public final class Families {
   private static final int FEWEST_NOTES = 3;
 
   /**
@@ -30,8 +27,8 @@ final class Figures {
   /** Letter steps of a leap: a fifth. */
   private static final int LEAP_STEPS = 4;
 
-  private final Passage passage;
   private final List<PlayedNote> notes;
+  private final Beats beats;
   private final boolean[] taken;
   private final List<Family> families = new ArrayList<>();
 
@@ -41,9 +38,9 @@ final class Figures {
    * @param spans the spans, in order, all of one length, at least two
    * @param samePitch whether they also sound alike
    */
-  record Family(List<Span> spans, boolean samePitch) {
+  public record Family(List<Span> spans, boolean samePitch) {
     /** Number of notes of each span. */
-    int size() {
+    public int size() {
       return spans.get(0).last() - spans.get(0).first() + 1;
     }
   }
@@ -51,21 +48,21 @@ final class Figures {
   /** One note of a figure, seen from the figure's first note. */
   private record Sign(Fraction onset, Fraction length, List<Integer> heights) {}
 
-  private Figures(Passage passage, List<PlayedNote> notes) {
-    this.passage = passage;
+  private Families(List<PlayedNote> notes, Beats beats) {
     this.notes = notes;
+    this.beats = beats;
     this.taken = new boolean[notes.size()];
   }
 
-  /** The figures of a passage. */
-  static List<Family> of(Passage passage, List<PlayedNote> notes) {
-    Figures figures = new Figures(passage, notes);
-    List<Span> bars = figures.groups(false, FEWEST_NOTES);
-    List<Span> beats = figures.groups(true, FEWEST_NOTES);
-    figures.addRepeats(bars);
-    figures.addSequences(bars, 2);
-    figures.addRepeats(beats);
-    figures.addSequences(beats, 2);
+  /** The families of a passage. */
+  static List<Family> of(List<PlayedNote> notes, Beats beats) {
+    Families figures = new Families(notes, beats);
+    List<Span> ofBars = figures.groups(false, FEWEST_NOTES);
+    List<Span> ofBeats = figures.groups(true, FEWEST_NOTES);
+    figures.addRepeats(ofBars);
+    figures.addSequences(ofBars, 2);
+    figures.addRepeats(ofBeats);
+    figures.addSequences(ofBeats, 2);
     figures.addSequences(figures.leaps(figures.groups(true, 2)), FEWEST_PAIRS);
     return List.copyOf(figures.families);
   }
@@ -78,7 +75,7 @@ final class Figures {
       boolean ends =
           i == notes.size()
               || notes.get(i).bar() != notes.get(first).bar()
-              || (byBeat && beat(i) != beat(first));
+              || (byBeat && beats.beatOf(i) != beats.beatOf(first));
       if (ends) {
         if (i - first >= fewest) {
           groups.add(new Span(first, i - 1));
@@ -97,21 +94,6 @@ final class Figures {
     int from = notes.get(pair.first()).notes().get(0).written().staffStep();
     int to = notes.get(pair.last()).notes().get(0).written().staffStep();
     return Math.abs(to - from) >= LEAP_STEPS;
-  }
-
-  private int beat(int note) {
-    Bar bar = passage.bars().get(notes.get(note).bar());
-    Fraction place = bar.placeInMetre(notes.get(note).onset());
-    int beat = 0;
-    Fraction end = Fraction.ZERO;
-    for (Fraction length : bar.metre().beats()) {
-      end = end.add(length);
-      if (place.compareTo(end) < 0) {
-        return beat;
-      }
-      beat++;
-    }
-    return beat;
   }
 
   private void addRepeats(List<Span> groups) {

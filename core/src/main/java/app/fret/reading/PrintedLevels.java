@@ -1,0 +1,147 @@
+package app.fret.reading;
+
+import app.fret.score.Directions;
+import app.fret.score.Directions.Dynamic;
+import app.fret.score.Directions.Hairpin;
+import app.fret.score.Passage;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.apache.commons.numbers.fraction.Fraction;
+
+/**
+ * The levels that are printed, note by note: from 1 (pppp) to 10 (ffff), in between inside a
+ * hairpin.
+ *
+ * <p>A hairpin leads from the level at its start to the next mark that stands at its end or within
+ * a bar after it, when that mark lies in its direction; else one level up or down. Between them a
+ * note's level follows its place in time. Common practice, no source.
+ */
+final class PrintedLevels {
+  private static final double MEZZO_FORTE = 6;
+  private static final double SOFTEST = 1;
+  private static final double LOUDEST = 10;
+  private static final Map<String, Integer> LEVELS =
+      Map.ofEntries(
+          Map.entry("pppp", 1),
+          Map.entry("ppp", 2),
+          Map.entry("pp", 3),
+          Map.entry("p", 4),
+          Map.entry("mp", 5),
+          Map.entry("mf", 6),
+          Map.entry("f", 7),
+          Map.entry("ff", 8),
+          Map.entry("fff", 9),
+          Map.entry("ffff", 10),
+          Map.entry("fp", 4),
+          Map.entry("sfp", 4));
+
+  private final Passage passage;
+  private final List<Dynamic> marks;
+  private final List<Hairpin> hairpins;
+
+  private PrintedLevels(Passage passage) {
+    this.passage = passage;
+    Directions directions = passage.directions();
+    this.marks = directions.dynamics().stream().filter(d -> LEVELS.containsKey(d.sign())).toList();
+    this.hairpins =
+        directions.hairpins().stream().filter(h -> h.from().compareTo(h.to()) < 0).toList();
+  }
+
+  /** The level of each note. */
+  static double[] of(Passage passage, List<PlayedNote> notes) {
+    PrintedLevels levels = new PrintedLevels(passage);
+    double[] all = new double[notes.size()];
+    Walk walk = levels.new Walk();
+    for (PlayedNote note : notes) {
+      all[note.number()] = walk.at(note.onset());
+    }
+    return all;
+  }
+
+  /** Goes through the marks once, in time. */
+  private final class Walk {
+    private double level = MEZZO_FORTE;
+    private int nextMark;
+    private int nextHairpin;
+    private Optional<Hairpin> inside = Optional.empty();
+    private double from;
+    private double to;
+
+    double at(Fraction time) {
+      while (true) {
+        boolean mark = nextMark < marks.size() && marks.get(nextMark).onset().compareTo(time) <= 0;
+        boolean hairpin =
+            nextHairpin < hairpins.size() && hairpins.get(nextHairpin).from().compareTo(time) <= 0;
+        if (mark && (!hairpin || !hairpinFirst())) {
+          leave(marks.get(nextMark).onset());
+          inside = Optional.empty();
+          level = LEVELS.get(marks.get(nextMark++).sign());
+        } else if (hairpin) {
+          leave(hairpins.get(nextHairpin).from());
+          enter(hairpins.get(nextHairpin++));
+        } else {
+          leave(time);
+          return inside.map(h -> between(h, time)).orElse(level);
+        }
+      }
+    }
+
+    /** Marks at one moment come before the hairpin that starts there. */
+    private boolean hairpinFirst() {
+      return hairpins.get(nextHairpin).from().compareTo(marks.get(nextMark).onset()) < 0;
+    }
+
+    private void enter(Hairpin hairpin) {
+      from = inside.map(h -> between(h, hairpin.from())).orElse(level);
+      to = target(hairpin, from);
+      inside = Optional.of(hairpin);
+    }
+
+    /** Ends the hairpin that is over by then. */
+    private void leave(Fraction time) {
+      if (inside.isPresent() && inside.get().to().compareTo(time) <= 0) {
+        level = to;
+        inside = Optional.empty();
+      }
+    }
+
+    private double between(Hairpin hairpin, Fraction time) {
+      double whole = hairpin.to().subtract(hairpin.from()).doubleValue();
+      double share = time.subtract(hairpin.from()).doubleValue() / whole;
+      return from + Math.min(1, share) * (to - from);
+    }
+
+    private double target(Hairpin hairpin, double start) {
+      Optional<Double> marked = markAfter(hairpin).map(d -> (double) LEVELS.get(d.sign()));
+      double step = hairpin.growing() ? 1 : -1;
+      return marked
+          .filter(m -> (m - start) * step > 0)
+          .orElse(Math.max(SOFTEST, Math.min(LOUDEST, start + step)));
+    }
+
+    /** The first mark from the end of a hairpin on, unless another hairpin or a bar comes first. */
+    private Optional<Dynamic> markAfter(Hairpin hairpin) {
+      Fraction latest = hairpin.to().add(longestBar());
+      for (int i = nextHairpin + 1; i < hairpins.size(); i++) {
+        if (hairpins.get(i).from().compareTo(hairpin.to()) >= 0) {
+          Fraction next = hairpins.get(i).from();
+          latest = next.compareTo(latest) < 0 ? next : latest;
+          break;
+        }
+      }
+      Fraction limit = latest;
+      return marks.subList(nextMark, marks.size()).stream()
+          .filter(m -> m.onset().compareTo(hairpin.to()) >= 0)
+          .findFirst()
+          .filter(m -> m.onset().compareTo(limit) <= 0);
+    }
+
+    private Fraction longestBar() {
+      return passage.bars().stream()
+          .map(b -> b.length())
+          .max(Fraction::compareTo)
+          .orElse(Fraction.ZERO);
+    }
+  }
+}

@@ -1,0 +1,72 @@
+package app.fret.reading;
+
+import app.fret.score.Passage;
+import app.fret.score.Span;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Runs of notes that share a stroke of the bow.
+ *
+ * @param groups the runs, in order; every note is in one
+ */
+public record StrokeGroups(List<Span> groups) {
+  public StrokeGroups {
+    groups = List.copyOf(groups);
+  }
+
+  /**
+   * The groups as printed: a slur joins what it holds, but where a bow sign inside it asks for a
+   * new stroke; every other note has a stroke of its own.
+   */
+  static StrokeGroups printed(Passage passage, List<PlayedNote> notes) {
+    int[] reaches = lastEventJoined(passage);
+    List<Span> groups = new ArrayList<>();
+    int first = 0;
+    for (int note = 1; note <= notes.size(); note++) {
+      boolean joined =
+          note < notes.size()
+              && notes.get(note).marks().bow().isEmpty()
+              && reaches[notes.get(note - 1).events().last()] >= notes.get(note).events().first();
+      if (!joined) {
+        groups.add(new Span(first, note - 1));
+        first = note;
+      }
+    }
+    return new StrokeGroups(notes.isEmpty() ? List.of() : groups);
+  }
+
+  /** For each event the last one that a slur over it holds; itself where there is none. */
+  private static int[] lastEventJoined(Passage passage) {
+    int[] reaches = new int[passage.events().size()];
+    for (int event = 0; event < reaches.length; event++) {
+      reaches[event] = event;
+    }
+    for (Span slur : passage.slurs()) {
+      for (int event = slur.first(); event <= slur.last(); event++) {
+        reaches[event] = Math.max(reaches[event], slur.last());
+      }
+    }
+    return reaches;
+  }
+
+  /** For each note whether it shares the stroke of the note before. */
+  public boolean[] joined() {
+    boolean[] joined = new boolean[groups.stream().mapToInt(g -> g.last() + 1).max().orElse(0)];
+    for (Span group : groups) {
+      for (int note = group.first() + 1; note <= group.last(); note++) {
+        joined[note] = true;
+      }
+    }
+    return joined;
+  }
+
+  /** For each note whether it shares its stroke with any other. */
+  public boolean[] shared() {
+    boolean[] shared = joined();
+    for (Span group : groups) {
+      shared[group.first()] = group.last() > group.first();
+    }
+    return shared;
+  }
+}

@@ -1,0 +1,65 @@
+package app.fret.reading;
+
+import app.fret.reading.Technique.Manner;
+import app.fret.reading.Technique.Place;
+import app.fret.score.Directions.Words;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+
+/**
+ * Reads techniques from printed words. The words are the usual Italian ones and their short forms
+ * (common practice, no source); others change nothing here.
+ */
+final class Techniques {
+  private static final Map<String, UnaryOperator<Technique>> BEGINNINGS = new LinkedHashMap<>();
+
+  static {
+    BEGINNINGS.put("pizz", t -> t.with(Manner.PIZZICATO));
+    BEGINNINGS.put("arco", t -> t.with(Manner.ARCO));
+    BEGINNINGS.put("col legno", t -> t.with(Manner.COL_LEGNO));
+    BEGINNINGS.put("c.l.", t -> t.with(Manner.COL_LEGNO));
+    BEGINNINGS.put("sul tasto", t -> t.with(Place.FINGERBOARD));
+    BEGINNINGS.put("sulla tastiera", t -> t.with(Place.FINGERBOARD));
+    BEGINNINGS.put("sul pont", t -> t.with(Place.BRIDGE));
+    BEGINNINGS.put("con sord", t -> t.withMute(true));
+    BEGINNINGS.put("senza sord", t -> t.withMute(false));
+    BEGINNINGS.put("via sord", t -> t.withMute(false));
+    BEGINNINGS.put("ord", t -> t.with(Manner.ARCO).with(Place.ORDINARY));
+    BEGINNINGS.put("modo ord", t -> t.with(Manner.ARCO).with(Place.ORDINARY));
+    BEGINNINGS.put("naturale", t -> t.with(Manner.ARCO).with(Place.ORDINARY));
+  }
+
+  private Techniques() {}
+
+  /**
+   * The technique of each note.
+   *
+   * @param words all words, in order of time
+   */
+  static List<Technique> of(List<Words> words, List<PlayedNote> notes) {
+    List<Technique> techniques = new ArrayList<>(notes.size());
+    Technique now = Technique.ORDINARY;
+    int next = 0;
+    for (PlayedNote note : notes) {
+      while (next < words.size() && words.get(next).onset().compareTo(note.onset()) <= 0) {
+        now = after(now, words.get(next++).text());
+      }
+      techniques.add(now);
+    }
+    return techniques;
+  }
+
+  private static Technique after(Technique before, String text) {
+    String plain = text.strip().toLowerCase(Locale.ROOT);
+    for (Map.Entry<String, UnaryOperator<Technique>> known : BEGINNINGS.entrySet()) {
+      if (plain.startsWith(known.getKey())) {
+        return known.getValue().apply(before);
+      }
+    }
+    return before;
+  }
+}

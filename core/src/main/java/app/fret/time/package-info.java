@@ -1,0 +1,2 @@
+/** When every note of a reading sounds, in seconds, at the tempos of a map. */
+package app.fret.time;

@@ -2,7 +2,6 @@ package app.fret.lefthand;
 
 import app.fret.lefthand.effort.EffortModel;
 import app.fret.lefthand.effort.Moment;
-import app.fret.lefthand.effort.MoveGroup;
 import app.fret.lefthand.effort.MoveWeigher;
 import app.fret.lefthand.effort.Trail;
 import app.fret.lefthand.effort.Turn;
@@ -12,7 +11,6 @@ import app.fret.search.Moves;
 import app.fret.search.Numbering;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -24,9 +22,7 @@ final class Joints {
    * Why moves are shared by (layer, layer, moment): figures come back in music. In a run of
    * sixteenths a handful of note pairs in two or three circumstances make up most of a page, and a
    * move costs more to weigh than to look up. Layers are shared objects, one per chord of pitches,
-   * so identity is enough for the key. A moment is taken as the terms say they see it. Where a pair
-   * comes at several moments, each group of terms is asked once for what it sees: whether a note
-   * begins a beat concerns few of them. Turn efforts are kept in rows by moment and turn.
+   * so identity is enough for the key. A moment is taken as the terms say they see it. Turn efforts are kept in rows by moment and turn.
    */
   private record Pair(int from, int to) {}
 
@@ -69,15 +65,13 @@ final class Joints {
         Moment seen = moments.get(layer).only(model.moveFacets());
         byMoment.computeIfAbsent(seen, m -> new ArrayList<>()).add(layer);
       }
-      List<Moment> seen = List.copyOf(byMoment.keySet());
-      List<double[]> weighed =
-          seen.size() == 1
-              ? List.of(weigh(from, to, between, model.moves(seen.get(0))))
-              : weighByGroups(from, to, between, seen);
-      for (int i = 0; i < seen.size(); i++) {
-        for (int layer : byMoment.get(seen.get(i))) {
-          efforts[layer] = weighed.get(i);
+      double[][] weighed = weigh(from, to, between, List.copyOf(byMoment.keySet()));
+      int number = 0;
+      for (List<Integer> alike : byMoment.values()) {
+        for (int layer : alike) {
+          efforts[layer] = weighed[number];
         }
+        number++;
       }
     }
   }
@@ -94,37 +88,20 @@ final class Joints {
     return meetings;
   }
 
-  private List<double[]> weighByGroups(
+  /** Efforts of all moves at each of these moments. */
+  private double[][] weigh(
       List<Placement> from, List<Placement> to, Moves between, List<Moment> seen) {
-    List<double[]> sums = new ArrayList<>();
-    seen.forEach(m -> sums.add(new double[between.count()]));
-    for (MoveGroup group : model.moveGroups()) {
-      Map<Moment, double[]> known = new HashMap<>();
-      for (int i = 0; i < seen.size(); i++) {
-        double[] ofGroup =
-            known.computeIfAbsent(
-                seen.get(i).only(group.facets()),
-                m -> weigh(from, to, between, model.moves(m, group)));
-        add(sums.get(i), ofGroup);
-      }
-    }
-    return sums;
-  }
-
-  private static void add(double[] sum, double[] more) {
-    for (int move = 0; move < sum.length; move++) {
-      sum[move] += more[move];
-    }
-  }
-
-  private static double[] weigh(
-      List<Placement> from, List<Placement> to, Moves between, MoveWeigher weigher) {
-    double[] efforts = new double[between.count()];
+    MoveWeigher weigher = model.moves(seen);
+    double[][] efforts = new double[seen.size()][between.count()];
+    double[] sums = new double[seen.size()];
     for (int source = 0; source < from.size(); source++) {
       Placement one = from.get(source);
       int end = between.endFrom(source);
       for (int move = between.firstFrom(source); move < end; move++) {
-        efforts[move] = weigher.effort(one, to.get(between.target(move)));
+        weigher.weigh(one, to.get(between.target(move)), sums);
+        for (int moment = 0; moment < sums.length; moment++) {
+          efforts[moment][move] = sums[moment];
+        }
       }
     }
     return efforts;

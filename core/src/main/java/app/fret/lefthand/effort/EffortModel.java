@@ -80,22 +80,16 @@ public final class EffortModel {
 
   /** Effort of the way between two placements; infinite when the hand cannot go it. */
   public double move(Moment moment, Placement from, Placement to) {
-    return MoveWeigher.canGo(from, to) ? moves(moment).effort(from, to) : Double.POSITIVE_INFINITY;
+    double[] effort = {Double.POSITIVE_INFINITY};
+    if (MoveWeigher.canGo(from, to)) {
+      moves(List.of(moment)).weigh(from, to, effort);
+    }
+    return effort[0];
   }
 
-  /** The terms of moves in groups that look at the same sides of a moment. */
-  public List<MoveGroup> moveGroups() {
-    return moveGroups;
-  }
-
-  /** Weighs many moves at one moment. */
-  public MoveWeigher moves(Moment moment) {
-    return new MoveWeigher(moment, moveGroups);
-  }
-
-  /** What one group says of many moves at one moment. */
-  public MoveWeigher moves(Moment moment, MoveGroup group) {
-    return new MoveWeigher(moment, List.of(group));
+  /** Weighs many moves at these moments. */
+  public MoveWeigher moves(List<Moment> moments) {
+    return new MoveWeigher(moments, moveGroups);
   }
 
   /** Efforts of a move after each of these trails; finite. */

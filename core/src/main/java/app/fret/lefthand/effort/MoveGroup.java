@@ -1,5 +1,6 @@
 package app.fret.lefthand.effort;
 
+import app.fret.lefthand.hand.Placement;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -7,7 +8,7 @@ import java.util.List;
  * Move terms that look at the same sides of a moment: what they weigh at one moment holds at every
  * other that is alike in these.
  */
-public final class MoveGroup {
+final class MoveGroup {
   /**
    * Kinds of move that terms can be silent at: the hand travels or not, the string changes or not.
    */
@@ -22,7 +23,7 @@ public final class MoveGroup {
   }
 
   /** The sides of a moment these terms look at. */
-  public Facets facets() {
+  Facets facets() {
     return facets;
   }
 
@@ -47,5 +48,13 @@ public final class MoveGroup {
    * @param terms the terms
    * @param weights weight of each
    */
-  record Speaking(Moment shown, MoveTerm[] terms, double[] weights) {}
+  record Speaking(Moment shown, MoveTerm[] terms, double[] weights) {
+    double effort(Placement from, Placement to) {
+      double sum = 0;
+      for (int i = 0; i < weights.length; i++) {
+        sum += weights[i] * terms[i].effort(shown, from, to);
+      }
+      return sum;
+    }
+  }
 }

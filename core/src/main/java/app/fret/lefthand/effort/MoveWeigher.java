@@ -1,26 +1,62 @@
 package app.fret.lefthand.effort;
 
 import app.fret.lefthand.hand.Placement;
+import app.fret.search.Numbering;
+import java.util.Arrays;
 import java.util.List;
 
 /**
- * Weighs moves at one moment.
+ * Weighs moves at several moments at once.
  *
- * <p>A hand that waits during open strings must wait where it stood: it may travel only before its
- * next stopped note, so entering such a placement from elsewhere is impossible (infinite), which
- * keeps each travel counted once.
+ * <p>Each group of terms is asked once for all moments that are alike in what it looks at: whether
+ * a note begins a beat concerns few of them. A hand that waits during open strings must wait where
+ * it stood: it may travel only before its next stopped note, so entering such a placement from
+ * elsewhere is impossible (infinite), which keeps each travel counted once.
  */
 public final class MoveWeigher {
-  private final MoveGroup.Speaking[][] speaking = new MoveGroup.Speaking[MoveGroup.KINDS][];
+  private final Asked[][] askedOfKind = new Asked[MoveGroup.KINDS][];
+
+  /**
+   * A group that can speak at a kind of move.
+   *
+   * @param speaking its terms at each of the moments as the group sees them
+   * @param seenAs which of these each moment is
+   * @param heard what the group said last of each of these; written over at each move
+   */
+  private record Asked(MoveGroup.Speaking[] speaking, int[] seenAs, double[] heard) {
+    static Asked of(MoveGroup group, List<Moment> moments, int kind) {
+      Numbering<Moment> seen = new Numbering<>();
+      int[] seenAs = moments.stream().mapToInt(m -> seen.of(m.only(group.facets()))).toArray();
+      MoveGroup.Speaking[] speaking =
+          seen.values().stream()
+              .map(m -> group.speaking(m, kind))
+              .toArray(MoveGroup.Speaking[]::new);
+      return new Asked(speaking, seenAs, new double[speaking.length]);
+    }
+
+    boolean isSilent() {
+      return Arrays.stream(speaking).allMatch(s -> s.terms().length == 0);
+    }
+
+    void add(Placement from, Placement to, double[] sums) {
+      for (int i = 0; i < heard.length; i++) {
+        heard[i] = speaking[i].effort(from, to);
+      }
+      for (int moment = 0; moment < seenAs.length; moment++) {
+        sums[moment] += heard[seenAs[moment]];
+      }
+    }
+  }
 
   /** Sorts the terms by the kinds of move they can speak at. */
-  MoveWeigher(Moment moment, List<MoveGroup> groups) {
+  MoveWeigher(List<Moment> moments, List<MoveGroup> groups) {
     for (int kind = 0; kind < MoveGroup.KINDS; kind++) {
       int one = kind;
-      speaking[kind] =
+      askedOfKind[kind] =
           groups.stream()
-              .map(g -> g.speaking(moment.only(g.facets()), one))
-              .toArray(MoveGroup.Speaking[]::new);
+              .map(g -> Asked.of(g, moments, one))
+              .filter(a -> !a.isSilent())
+              .toArray(Asked[]::new);
     }
   }
 
@@ -30,22 +66,18 @@ public final class MoveWeigher {
   }
 
   /**
-   * Effort of a way the hand can go; finite. It is summed group by group, so that it is the same to
-   * the last bit as the sum of what the groups weigh apart.
+   * Efforts of a way the hand can go, finite. Not for use by several threads.
+   *
+   * @param sums filled with the effort at each moment
    */
-  public double effort(Placement from, Placement to) {
+  public void weigh(Placement from, Placement to, double[] sums) {
+    Arrays.fill(sums, 0);
     if (from.isLeftOut() || to.isLeftOut()) {
-      return 0;
+      return;
     }
-    double sum = 0;
-    for (MoveGroup.Speaking group : speaking[kind(from, to)]) {
-      double ofGroup = 0;
-      for (int i = 0; i < group.weights().length; i++) {
-        ofGroup += group.weights()[i] * group.terms()[i].effort(group.shown(), from, to);
-      }
-      sum += ofGroup;
+    for (Asked group : askedOfKind[kind(from, to)]) {
+      group.add(from, to, sums);
     }
-    return sum;
   }
 
   private static boolean waitsWhereItStood(Placement from, Placement to) {

@@ -4,6 +4,7 @@ import app.fret.desktop.demo.DemoBook;
 import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.view.FretWindow;
+import app.fret.desktop.view.Station;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
@@ -37,18 +38,18 @@ final class Pictures {
     this.desk = desk;
     this.window = window;
     this.folder = folder;
-    shots.add(new Shot("left-hand-fast", () -> show(0, FretWindow.Station.LEFT_HAND, 43)));
-    shots.add(new Shot("read", () -> show(0, FretWindow.Station.READ, 0)));
-    shots.add(new Shot("practise", () -> show(0, FretWindow.Station.PRACTISE, 0)));
-    shots.add(new Shot("left-hand-singing", () -> show(1, FretWindow.Station.LEFT_HAND, 25)));
-    shots.add(new Shot("left-hand-chords", () -> show(2, FretWindow.Station.LEFT_HAND, 5)));
-    shots.add(new Shot("left-hand-high", () -> show(3, FretWindow.Station.LEFT_HAND, 12)));
-    shots.add(new Shot("left-hand-viola", () -> show(4, FretWindow.Station.LEFT_HAND, 20)));
-    shots.add(new Shot("left-hand-alto", () -> show(5, FretWindow.Station.LEFT_HAND, 14)));
-    shots.add(new Shot("left-hand-thumb", () -> show(6, FretWindow.Station.LEFT_HAND, 28)));
-    shots.add(new Shot("left-hand-cello", () -> show(7, FretWindow.Station.LEFT_HAND, 14)));
-    shots.add(new Shot("left-hand-bass", () -> show(8, FretWindow.Station.LEFT_HAND, 6)));
-    shots.add(new Shot("left-hand-uneven", () -> show(9, FretWindow.Station.LEFT_HAND, 31)));
+    shots.add(new Shot("left-hand-fast", () -> show(0, Station.LEFT_HAND, 43)));
+    shots.add(new Shot("read", () -> show(0, Station.READ, 0)));
+    shots.add(new Shot("practise", () -> show(0, Station.PRACTISE, 0)));
+    shots.add(new Shot("left-hand-singing", () -> show(1, Station.LEFT_HAND, 25)));
+    shots.add(new Shot("left-hand-chords", () -> show(2, Station.LEFT_HAND, 5)));
+    shots.add(new Shot("left-hand-high", () -> show(3, Station.LEFT_HAND, 12)));
+    shots.add(new Shot("left-hand-viola", () -> show(4, Station.LEFT_HAND, 20)));
+    shots.add(new Shot("left-hand-alto", () -> show(5, Station.LEFT_HAND, 14)));
+    shots.add(new Shot("left-hand-thumb", () -> show(6, Station.LEFT_HAND, 28)));
+    shots.add(new Shot("left-hand-cello", () -> show(7, Station.LEFT_HAND, 14)));
+    shots.add(new Shot("left-hand-bass", () -> show(8, Station.LEFT_HAND, 6)));
+    shots.add(new Shot("left-hand-uneven", () -> show(9, Station.LEFT_HAND, 31)));
     shots.add(new Shot("compare", () -> press(1, "#compare-plans")));
     shots.add(new Shot("player", () -> press(8, "#show-player")));
     shots.add(new Shot("add-passage", this::offerFile));
@@ -65,7 +66,7 @@ final class Pictures {
     }
   }
 
-  private void show(int passage, FretWindow.Station station, int note) {
+  private void show(int passage, Station station, int note) {
     desk.open(desk.programme().get(passage));
     window.show(station);
     PauseTransition wait = new PauseTransition(SETTLE.divide(2));
@@ -75,7 +76,7 @@ final class Pictures {
 
   /** Opens a passage at the left hand and presses a button there. */
   private void press(int passage, String button) {
-    show(passage, FretWindow.Station.LEFT_HAND, 14);
+    show(passage, Station.LEFT_HAND, 14);
     PauseTransition wait = new PauseTransition(SETTLE);
     wait.setOnFinished(
         e -> {

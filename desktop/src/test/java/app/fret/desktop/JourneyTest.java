@@ -10,6 +10,7 @@ import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.Notice;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.Workers;
+import app.fret.desktop.music.ScoreView;
 import app.fret.desktop.view.FretWindow;
 import app.fret.engraving.Paper;
 import app.fret.files.ScoreRejectedException;
@@ -28,6 +29,7 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
@@ -127,8 +129,13 @@ class JourneyTest {
     robot.interact(() -> robot.lookup("#add-per-minute").queryAs(TextField.class).setText("112"));
     robot.clickOn("#add-confirm");
     waitFor(() -> desk.openProperty().get().isPresent());
-    waitFor(() -> window.leftHandScore().isPresent());
-    waitFor(() -> window.leftHandScore().get().screenPointOf(0).isPresent());
+    waitFor(() -> score().isPresent());
+    waitFor(() -> score().get().screenPointOf(0).isPresent());
+  }
+
+  /** The engraved score of the left hand, once it is there. */
+  private Optional<ScoreView> score() {
+    return Optional.ofNullable((ScoreView) window.lookup("#left-hand-score"));
   }
 
   @Test
@@ -138,7 +145,7 @@ class JourneyTest {
     assertThat(text(robot, "#passage-title")).isEqualTo("Study 4");
     assertThat(text(robot, "#header-target")).isEqualTo("♩ = 112");
 
-    Point2D third = window.leftHandScore().orElseThrow().screenPointOf(2).orElseThrow();
+    Point2D third = score().orElseThrow().screenPointOf(2).orElseThrow();
     robot.clickOn(third);
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(text(robot, "#why-title")).isEqualTo("F5, bar 1");

@@ -1,38 +1,114 @@
 package app.fret.desktop.model;
 
-/** What a key or a button can ask for, in the words of the help page. */
-public enum Command {
-  NEXT_NOTE("Select the next note"),
-  PREVIOUS_NOTE("Select the note before"),
-  EXTEND_NEXT("Select one note more"),
-  EXTEND_PREVIOUS("Select back to the note before"),
-  PIN_OPEN("Pin the open string"),
-  PIN_FIRST("Pin finger 1"),
-  PIN_SECOND("Pin finger 2"),
-  PIN_THIRD("Pin finger 3"),
-  PIN_FOURTH("Pin finger 4"),
-  PIN_THUMB("Pin the thumb"),
-  PIN_STRING_1("Pin string I"),
-  PIN_STRING_2("Pin string II"),
-  PIN_STRING_3("Pin string III"),
-  PIN_STRING_4("Pin string IV"),
-  PIN_STRING_5("Pin string V"),
-  PIN_AS_SHOWN("Pin finger and string as shown"),
-  FREE("Free the note"),
-  UNDO("Undo"),
-  REDO("Redo"),
-  CLEAN("Log a clean pass"),
-  MISS("Log a miss"),
-  SAVE("Nothing to save: every change is kept at once");
+import app.fret.score.Finger;
+import java.util.List;
+import java.util.function.Consumer;
+
+/**
+ * Something that a key or a button can ask of the open passage. Keys, buttons and the help page all
+ * read the one list {@link #ALL}: a new command is a line here.
+ */
+public final class Command {
+  public static final Command NEXT_NOTE =
+      new Command("Select the next note", keys("Right"), d -> d.selection().step(1));
+  public static final Command PREVIOUS_NOTE =
+      new Command("Select the note before", keys("Left"), d -> d.selection().step(-1));
+  public static final Command EXTEND_NEXT =
+      new Command("Select one note more", keys("Shift+Right"), d -> d.selection().extend(1));
+  public static final Command EXTEND_PREVIOUS =
+      new Command(
+          "Select back to the note before", keys("Shift+Left"), d -> d.selection().extend(-1));
+  public static final Command PIN_OPEN =
+      new Command("Pin the open string", keys("0", "Numpad 0"), d -> d.pinFinger(Finger.OPEN));
+  public static final Command PIN_FIRST =
+      new Command("Pin finger 1", keys("1", "Numpad 1"), d -> d.pinFinger(Finger.FIRST));
+  public static final Command PIN_SECOND =
+      new Command("Pin finger 2", keys("2", "Numpad 2"), d -> d.pinFinger(Finger.SECOND));
+  public static final Command PIN_THIRD =
+      new Command("Pin finger 3", keys("3", "Numpad 3"), d -> d.pinFinger(Finger.THIRD));
+  public static final Command PIN_FOURTH =
+      new Command("Pin finger 4", keys("4", "Numpad 4"), d -> d.pinFinger(Finger.FOURTH));
+  public static final Command PIN_THUMB =
+      new Command("Pin the thumb", keys("T"), d -> d.pinFinger(Finger.THUMB));
+  public static final Command PIN_STRING_1 =
+      new Command("Pin string I", keys("Alt+1"), d -> d.pinString(1));
+  public static final Command PIN_STRING_2 =
+      new Command("Pin string II", keys("Alt+2"), d -> d.pinString(2));
+  public static final Command PIN_STRING_3 =
+      new Command("Pin string III", keys("Alt+3"), d -> d.pinString(3));
+  public static final Command PIN_STRING_4 =
+      new Command("Pin string IV", keys("Alt+4"), d -> d.pinString(4));
+  public static final Command PIN_STRING_5 =
+      new Command("Pin string V", keys("Alt+5"), d -> d.pinString(5));
+  public static final Command PIN_AS_SHOWN =
+      new Command("Pin finger and string as shown", keys("P"), PassageDesk::pinAsShown);
+  public static final Command FREE =
+      new Command("Free the note", keys("Delete"), PassageDesk::free);
+  public static final Command UNDO = new Command("Undo", keys("Ctrl+Z"), PassageDesk::undo);
+  public static final Command REDO = new Command("Redo", keys("Ctrl+Shift+Z"), PassageDesk::redo);
+  public static final Command CLEAN = new Command("Log a clean pass", keys("C"), d -> d.log(true));
+  public static final Command MISS = new Command("Log a miss", keys("M"), d -> d.log(false));
+  public static final Command SAVE =
+      new Command(
+          "Nothing to save: every change is kept at once", keys("Ctrl+S"), PassageDesk::save);
+
+  /** All commands, in the order of the help page. */
+  public static final List<Command> ALL =
+      List.of(
+          NEXT_NOTE,
+          PREVIOUS_NOTE,
+          EXTEND_NEXT,
+          EXTEND_PREVIOUS,
+          PIN_OPEN,
+          PIN_FIRST,
+          PIN_SECOND,
+          PIN_THIRD,
+          PIN_FOURTH,
+          PIN_STRING_1,
+          PIN_STRING_2,
+          PIN_STRING_3,
+          PIN_STRING_4,
+          PIN_STRING_5,
+          PIN_THUMB,
+          PIN_AS_SHOWN,
+          FREE,
+          UNDO,
+          REDO,
+          CLEAN,
+          MISS,
+          SAVE);
 
   private final String words;
+  private final List<String> keys;
+  private final Consumer<PassageDesk> action;
 
-  Command(String words) {
+  private Command(String words, List<String> keys, Consumer<PassageDesk> action) {
     this.words = words;
+    this.keys = keys;
+    this.action = action;
+  }
+
+  private static List<String> keys(String... keys) {
+    return List.of(keys);
   }
 
   /** What it does, in plain words. */
   public String words() {
+    return words;
+  }
+
+  /** Keys that ask for it, such as {@code Ctrl+Z}; the first is the one that help names. */
+  public List<String> keys() {
+    return keys;
+  }
+
+  /** Does it. */
+  void carryOut(PassageDesk desk) {
+    action.accept(desk);
+  }
+
+  @Override
+  public String toString() {
     return words;
   }
 }

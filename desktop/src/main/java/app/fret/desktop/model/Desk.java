@@ -101,7 +101,7 @@ public final class Desk {
   }
 
   /** The players of the book. */
-  public List<BookPlayer> players() {
+  List<BookPlayer> players() {
     return book.players().rows();
   }
 
@@ -210,12 +210,34 @@ public final class Desk {
     workers.planForShow(
         () -> {
           try {
-            ImportOffer offer = ImportOffer.read(file);
+            ImportOffer offer = ImportOffer.read(file, players());
             workers.show(() -> onRead.accept(offer));
           } catch (ScoreRejectedException e) {
             tell(e.getMessage());
           }
         },
+        this::tell);
+  }
+
+  /**
+   * Reads a part of an offered file.
+   *
+   * @param onRead hears what was read, unless another part was asked for meanwhile
+   * @param onRefused hears why it cannot be read
+   */
+  public void readPart(
+      ImportOffer offer, int part, Consumer<ReadPassage> onRead, Consumer<String> onRefused) {
+    workers.layOut(
+        offer,
+        () -> {
+          try {
+            ReadPassage read = offer.score().read(part);
+            return (Runnable) () -> onRead.accept(read);
+          } catch (ScoreRejectedException e) {
+            return (Runnable) () -> onRefused.accept(e.getMessage());
+          }
+        },
+        Runnable::run,
         this::tell);
   }
 

@@ -1,9 +1,11 @@
 package app.fret.desktop.model;
 
+import app.fret.book.BookPlayer;
 import app.fret.files.ScoreRejectedException;
 import app.fret.files.musicxml.MusicXmlReader;
 import app.fret.files.musicxml.ScoreFile;
 import java.nio.file.Path;
+import java.util.List;
 
 /**
  * A file that was opened to take a passage from.
@@ -11,10 +13,13 @@ import java.nio.file.Path;
  * @param fileName its name
  * @param bytes the whole file
  * @param score what it holds
+ * @param players the players of the book, whose it can be
  */
-public record ImportOffer(String fileName, byte[] bytes, ScoreFile score) {
+public record ImportOffer(
+    String fileName, byte[] bytes, ScoreFile score, List<BookPlayer> players) {
   public ImportOffer {
     bytes = bytes.clone();
+    players = List.copyOf(players);
   }
 
   @Override
@@ -23,10 +28,10 @@ public record ImportOffer(String fileName, byte[] bytes, ScoreFile score) {
   }
 
   /** Opens a file. */
-  static ImportOffer read(Path file) throws ScoreRejectedException {
+  static ImportOffer read(Path file, List<BookPlayer> players) throws ScoreRejectedException {
     MusicXmlReader reader = new MusicXmlReader();
     byte[] bytes = reader.bytes(file);
     String name = String.valueOf(file.getFileName());
-    return new ImportOffer(name, bytes, reader.open(name, bytes));
+    return new ImportOffer(name, bytes, reader.open(name, bytes), players);
   }
 }

@@ -34,6 +34,7 @@ import java.util.TreeSet;
 import java.util.function.Consumer;
 import java.util.function.IntConsumer;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -192,30 +193,17 @@ public final class PassageDesk {
 
   /** Carries a command out. */
   public void perform(Command command) {
-    switch (command) {
-      case NEXT_NOTE -> selection.step(1);
-      case PREVIOUS_NOTE -> selection.step(-1);
-      case EXTEND_NEXT -> selection.extend(1);
-      case EXTEND_PREVIOUS -> selection.extend(-1);
-      case PIN_THUMB -> pinFinger(Finger.THUMB);
-      case PIN_OPEN -> pinFinger(Finger.OPEN);
-      case PIN_FIRST -> pinFinger(Finger.FIRST);
-      case PIN_SECOND -> pinFinger(Finger.SECOND);
-      case PIN_THIRD -> pinFinger(Finger.THIRD);
-      case PIN_FOURTH -> pinFinger(Finger.FOURTH);
-      case PIN_STRING_1 -> pinString(1);
-      case PIN_STRING_2 -> pinString(2);
-      case PIN_STRING_3 -> pinString(3);
-      case PIN_STRING_4 -> pinString(4);
-      case PIN_STRING_5 -> pinString(5);
-      case PIN_AS_SHOWN -> pinAsShown();
-      case FREE -> withNote(this::free);
-      case UNDO -> undo();
-      case REDO -> redo();
-      case CLEAN -> passes.add(true, this::tell);
-      case MISS -> passes.add(false, this::tell);
-      case SAVE -> message.set("Nothing to save: every change is kept at once.");
-    }
+    command.carryOut(this);
+  }
+
+  /** Logs a pass on the rung that is seen. */
+  void log(boolean clean) {
+    passes.add(clean, this::tell);
+  }
+
+  /** Says that there is nothing to save. */
+  void save() {
+    message.set("Nothing to save: every change is kept at once.");
   }
 
   private void tell(Notice notice) {
@@ -299,7 +287,8 @@ public final class PassageDesk {
     offer.get().ifPresent(this::pin);
   }
 
-  private void pinFinger(Finger finger) {
+  /** Pins a finger on the selected note. */
+  void pinFinger(Finger finger) {
     withNote(
         note ->
             pin(
@@ -308,7 +297,8 @@ public final class PassageDesk {
                     .orElse(Pin.finger(note, finger))));
   }
 
-  private void pinString(int string) {
+  /** Pins a string on the selected note, where the instrument has it. */
+  void pinString(int string) {
     if (string <= instrument().stringCount()) {
       withNote(
           note ->
@@ -328,7 +318,8 @@ public final class PassageDesk {
     return pins.size() == 1 ? Optional.of(pins.get(0)) : Optional.empty();
   }
 
-  private void pinAsShown() {
+  /** Pins the selected note as the plan takes it. */
+  void pinAsShown() {
     selected()
         .filter(plan -> !plan.placement().isLeftOut())
         .ifPresent(plan -> pinWay(plan.note().number(), plan.placement()));
@@ -349,6 +340,11 @@ public final class PassageDesk {
   private void pin(List<Pin> pins, String what) {
     Choices next = study.get().pinned(decisions.wanted().choices(), pins);
     change(decisions.wanted().with(next), what);
+  }
+
+  /** Frees the selected note. */
+  void free() {
+    withNote(this::free);
   }
 
   private void free(int note) {
@@ -373,14 +369,16 @@ public final class PassageDesk {
     compute(next, what, () -> decisions.accepted(before));
   }
 
-  private void undo() {
+  /** Takes the last decision back. */
+  void undo() {
     decisions
         .undo()
         .ifPresentOrElse(
             back -> compute(back, "Taken back", () -> {}), () -> message.set("Nothing to undo."));
   }
 
-  private void redo() {
+  /** Makes the decision again that was taken back last. */
+  void redo() {
     decisions
         .redo()
         .ifPresentOrElse(
@@ -495,6 +493,16 @@ public final class PassageDesk {
 
   private String barOf(int note) {
     return opened.passage().bars().get(study.get().notes().get(note).bar()).label();
+  }
+
+  /**
+   * Lays out what is seen of it beside the window's thread, the newest for each purpose only.
+   *
+   * @param purpose whose work it is
+   * @param show is called on the window's thread
+   */
+  public <T> void layOut(Object purpose, Supplier<T> work, Consumer<T> show) {
+    workers.layOut(purpose, work, show, this::tell);
   }
 
   /** Instrument it is played on. */

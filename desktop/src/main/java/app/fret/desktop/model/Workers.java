@@ -1,15 +1,19 @@
 package app.fret.desktop.model;
 
 import app.fret.book.BookFaultException;
+import java.util.Collections;
+import java.util.Map;
+import java.util.WeakHashMap;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 
 /**
- * Who does the work: one thread plans and reads files, another keeps the book, and the window's own
- * changes what is seen. The book never waits for a plan.
+ * Who does the work: one thread plans and reads files, another keeps the book, a third engraves,
+ * and the window's own changes what is seen. Neither book nor music waits for a plan.
  */
 public final class Workers {
   /** Longest that closing waits for a plan that is still being worked out, in seconds. */
@@ -17,13 +21,23 @@ public final class Workers {
 
   private final Executor planning;
   private final Executor keeping;
+  private final Executor layingOut;
   private final Executor ui;
   private final Consumer<Throwable> mistakes;
   private volatile boolean finishing;
 
-  private Workers(Executor planning, Executor keeping, Executor ui, Consumer<Throwable> mistakes) {
+  /** The newest layout asked for by each view; a view that is gone takes its entry along. */
+  private final Map<Object, Object> newest = Collections.synchronizedMap(new WeakHashMap<>());
+
+  private Workers(
+      Executor planning,
+      Executor keeping,
+      Executor layingOut,
+      Executor ui,
+      Consumer<Throwable> mistakes) {
     this.planning = planning;
     this.keeping = keeping;
+    this.layingOut = layingOut;
     this.ui = ui;
     this.mistakes = mistakes;
   }
@@ -35,7 +49,8 @@ public final class Workers {
    * @param mistakes writes down what went wrong by the program's own fault
    */
   public static Workers threads(Executor ui, Consumer<Throwable> mistakes) {
-    return new Workers(thread("fret-planning"), thread("fret-book"), ui, mistakes);
+    return new Workers(
+        thread("fret-planning"), thread("fret-book"), thread("fret-layout"), ui, mistakes);
   }
 
   private static ExecutorService thread(String name) {
@@ -49,7 +64,7 @@ public final class Workers {
 
   /** All on the calling thread, one after the other; for tests. */
   public static Workers inline() {
-    return new Workers(Runnable::run, Runnable::run, Runnable::run, mistake -> {});
+    return new Workers(Runnable::run, Runnable::run, Runnable::run, Runnable::run, mistake -> {});
   }
 
   /**
@@ -69,6 +84,33 @@ public final class Workers {
             guarded(task, onFault).run();
           }
         });
+  }
+
+  /**
+   * Lays out what is seen. Of several for one purpose only the newest is begun and shown.
+   *
+   * @param purpose whose work it is
+   * @param show is called on the window's thread with what came of the work
+   * @param onFault hears what went wrong, on the window's thread
+   */
+  <T> void layOut(Object purpose, Supplier<T> work, Consumer<T> show, Consumer<Notice> onFault) {
+    Object ticket = new Object();
+    newest.put(purpose, ticket);
+    layingOut.execute(
+        guarded(
+            () -> {
+              if (newest.get(purpose) == ticket && !finishing) {
+                T result = work.get();
+                show(() -> showIfNewest(purpose, ticket, result, show));
+              }
+            },
+            onFault));
+  }
+
+  private <T> void showIfNewest(Object purpose, Object ticket, T result, Consumer<T> show) {
+    if (newest.remove(purpose, ticket)) {
+      show.accept(result);
+    }
   }
 
   /** Keeps something in the book. */
@@ -100,6 +142,7 @@ public final class Workers {
     finishing = true;
     finish(planning);
     finish(keeping);
+    // Nobody waits for a layout: its thread ends with the program.
   }
 
   private static void finish(Executor executor) {

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import javafx.animation.PauseTransition;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Bounds;
@@ -20,6 +21,7 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 
 /**
  * The engraved passage in systems that fill the width, with or without the plan.
@@ -36,11 +38,14 @@ public final class ScoreView extends ScrollPane {
 
   private static final double MARGIN = 20;
 
-  /** How much of the plan is shown. */
-  public enum Layer {
-    PRINTED,
-    LEFT_HAND
-  }
+  private static final double GAP = 10;
+  private static final double TOP = 8;
+
+  /** A window that is being pulled changes its width many times a second. */
+  private static final Duration SETTLED = Duration.millis(80);
+
+  /** A study engraved for a width. */
+  private record Laid(double width, List<SystemPlan> systems) {}
 
   private final ObjectProperty<Optional<Study>> study =
       new SimpleObjectProperty<>(this, "study", Optional.empty());
@@ -50,37 +55,42 @@ public final class ScoreView extends ScrollPane {
       new SimpleObjectProperty<>(this, "range", Optional.empty());
   private final ObjectProperty<Set<Integer>> lit =
       new SimpleObjectProperty<>(this, "lit", Set.of());
-  private final Layer layer;
+  private final List<Lane> lanes;
   private final double space;
-  private final VBox systems = new VBox(10);
+  private final Background background;
+  private final VBox systems = new VBox(GAP);
   private final List<SystemNode> nodes = new ArrayList<>();
+  private final PauseTransition settle = new PauseTransition(SETTLED);
   private double laidOutWidth = -1;
-
-  /** An empty view that will show this much of its study, large. */
-  public ScoreView(Layer layer) {
-    this(layer, LARGE);
-  }
+  private boolean stale = true;
 
   /**
-   * An empty view that will show this much of its study.
+   * An empty view.
    *
+   * @param id its name in the window
+   * @param lanes what stands under the music; with none, the page is shown as printed
    * @param space pixels to a staff space
+   * @param background engraves beside the window's thread
    */
-  public ScoreView(Layer layer, double space) {
-    this.layer = layer;
+  public ScoreView(String id, List<Lane> lanes, double space, Background background) {
+    this.lanes = List.copyOf(lanes);
     this.space = space;
-    setId(layer == Layer.PRINTED ? "read-score" : "left-hand-score");
+    this.background = background;
+    setId(id);
     getStyleClass().add("score");
     setHbarPolicy(ScrollBarPolicy.NEVER);
     setFitToWidth(true);
     setAccessibleRole(AccessibleRole.PARENT);
-    systems.setPadding(new Insets(8, MARGIN, 24, MARGIN));
+    systems.setPadding(new Insets(TOP, MARGIN, 24, MARGIN));
     setContent(systems);
     study.addListener((property, before, now) -> layOut());
     selectedNote.addListener((property, before, now) -> select(before, now));
     range.addListener((property, before, now) -> nodes.forEach(n -> n.selectRange(now)));
     lit.addListener((property, before, now) -> nodes.forEach(n -> n.light(now)));
-    viewportBoundsProperty().addListener((property, before, now) -> widthChanged(now));
+    viewportBoundsProperty().addListener((property, before, now) -> viewportChanged(now));
+    vvalueProperty().addListener((property, before, now) -> paintWhatIsInView());
+    sceneProperty().addListener((property, before, now) -> layOutIfStale());
+    settle.setOnFinished(e -> layOut());
   }
 
   /** The study to show; empty for none. */
@@ -103,25 +113,45 @@ public final class ScoreView extends ScrollPane {
     return lit;
   }
 
-  private void widthChanged(Bounds viewport) {
-    if (Math.abs(viewport.getWidth() - laidOutWidth) > 0.5) {
+  private void viewportChanged(Bounds viewport) {
+    boolean otherWidth = Math.abs(viewport.getWidth() - laidOutWidth) > 0.5;
+    if (otherWidth && nodes.isEmpty()) {
+      layOut();
+    } else if (otherWidth) {
+      settle.playFromStart();
+    }
+    paintWhatIsInView();
+  }
+
+  private void layOutIfStale() {
+    if (stale && getScene() != null) {
       layOut();
     }
   }
 
+  /** Engraves the study for the width there is; out of sight that waits until it is seen. */
   private void layOut() {
-    nodes.clear();
-    systems.getChildren().clear();
     double width = getViewportBounds().getWidth();
-    laidOutWidth = width;
-    if (study.get().isEmpty() || width < 200) {
-      return;
+    stale = getScene() == null || width < 200;
+    if (study.get().isEmpty()) {
+      show(new Laid(width, List.of()));
+    } else if (!stale) {
+      Study shown = study.get().get();
+      background.latest(this, () -> laid(shown, width), this::show);
     }
-    Study shown = study.get().get();
-    Passage passage = layer == Layer.PRINTED ? shown.passage() : MarkedPassage.of(shown);
+  }
+
+  private Laid laid(Study shown, double width) {
+    Passage passage = lanes.isEmpty() ? shown.passage() : MarkedPassage.of(shown);
     Engraving engraving = new Engraver().engrave(passage, (width - 2 * MARGIN) / space);
-    for (SystemPlan plan : SystemPlan.of(shown, engraving)) {
-      SystemNode node = new SystemNode(plan, layer == Layer.LEFT_HAND, space, width - 2 * MARGIN);
+    return new Laid(width, SystemPlan.of(shown, engraving));
+  }
+
+  private void show(Laid laid) {
+    laidOutWidth = laid.width();
+    nodes.clear();
+    for (SystemPlan plan : laid.systems()) {
+      SystemNode node = new SystemNode(plan, lanes, space, laid.width() - 2 * MARGIN);
       node.setOnMouseClicked(
           e -> node.noteAt(e.getX()).ifPresent(n -> selectedNote.set(Optional.of(n))));
       node.select(selectedNote.get());
@@ -130,6 +160,21 @@ public final class ScoreView extends ScrollPane {
       nodes.add(node);
     }
     systems.getChildren().setAll(nodes);
+    paintWhatIsInView();
+  }
+
+  /** Systems in the viewport and half a viewport around it are painted, all others let go. */
+  private void paintWhatIsInView() {
+    double viewport = getViewportBounds().getHeight();
+    double content = TOP + nodes.stream().mapToDouble(n -> n.getPrefHeight() + GAP).sum();
+    double from = getVvalue() * Math.max(0, content - viewport) - viewport / 2;
+    double to = from + 2 * viewport;
+    double top = TOP;
+    for (SystemNode node : nodes) {
+      double bottom = top + node.getPrefHeight();
+      node.setInView(bottom >= from && top <= to);
+      top = bottom + GAP;
+    }
   }
 
   private void select(Optional<Integer> before, Optional<Integer> now) {

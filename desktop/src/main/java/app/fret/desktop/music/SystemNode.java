@@ -5,6 +5,7 @@ import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.reading.PlayedNote;
 import app.fret.score.Span;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.geometry.Point2D;
@@ -19,8 +20,8 @@ import javafx.scene.shape.Rectangle;
 /**
  * One system on screen: staff with its marks, path and reach under it, the selected notes lit.
  *
- * <p>The music is painted once, on a canvas; what is lit are shapes behind it, so that moving the
- * cursor paints no music.
+ * <p>The music is painted on a canvas while the system is in view; what is lit are shapes behind
+ * it, so that moving the cursor paints no music.
  */
 final class SystemNode extends Pane {
   private static final double PADDING = 6;
@@ -28,22 +29,22 @@ final class SystemNode extends Pane {
   private static final double LEAST_WIDTH = 24;
 
   private final SystemPlan plan;
-  private final boolean withPlan;
+  private final List<Lane> lanes;
   private final double space;
   private final Group litNotes = new Group();
   private final Group rangeNotes = new Group();
   private final Rectangle cursor = new Rectangle();
+  private Optional<Canvas> music = Optional.empty();
 
-  SystemNode(SystemPlan plan, boolean withPlan, double space, double width) {
+  SystemNode(SystemPlan plan, List<Lane> lanes, double space, double width) {
     this.plan = plan;
-    this.withPlan = withPlan;
+    this.lanes = lanes;
     this.space = space;
     double height = height();
     setMinSize(width, height);
     setPrefSize(width, height);
     setMaxSize(width, height);
     setAccessibleRole(AccessibleRole.IMAGE_VIEW);
-    Canvas music = new Canvas(width, height);
     for (Group group : new Group[] {litNotes, rangeNotes}) {
       group.setManaged(false);
       group.setMouseTransparent(true);
@@ -55,21 +56,30 @@ final class SystemNode extends Pane {
     cursor.setArcHeight(8);
     cursor.setHeight(height);
     cursor.setVisible(false);
-    getChildren().addAll(litNotes, rangeNotes, cursor, music);
-    paint(music.getGraphicsContext2D());
+    getChildren().addAll(litNotes, rangeNotes, cursor);
+  }
+
+  /** Paints the music when it comes into view, and lets it go when it is out of it. */
+  void setInView(boolean inView) {
+    if (inView && music.isEmpty()) {
+      Canvas canvas = new Canvas(getPrefWidth(), getPrefHeight());
+      paint(canvas.getGraphicsContext2D());
+      getChildren().add(canvas);
+      music = Optional.of(canvas);
+    } else if (!inView && music.isPresent()) {
+      getChildren().remove(music.get());
+      music = Optional.empty();
+    }
   }
 
   private Engraving.System system() {
     return plan.system();
   }
 
-  private int strings() {
-    return plan.study().player().instrument().stringCount();
-  }
-
   private double height() {
     double staff = (system().bottom() - system().top()) * space + 2 * PADDING;
-    return staff + (withPlan ? LANE_GAP + PathLane.height(strings()) + ReachStrip.HEIGHT : 0);
+    double under = lanes.stream().mapToDouble(l -> l.height(plan.study())).sum();
+    return staff + (lanes.isEmpty() ? 0 : LANE_GAP + under);
   }
 
   private double staffTop() {
@@ -156,10 +166,10 @@ final class SystemNode extends Pane {
 
   private void paint(GraphicsContext graphics) {
     new MarkPainter(graphics, space, 0, staffTop()).paint(system().marks());
-    if (withPlan) {
-      new PathLane(graphics, plan, space, 0, laneTop()).paint();
-      double stripTop = laneTop() + PathLane.height(strings());
-      new ReachStrip(graphics, plan, space, stripTop).paint();
+    double top = laneTop();
+    for (Lane lane : lanes) {
+      lane.paint(graphics, plan, space, top);
+      top += lane.height(plan.study());
     }
   }
 }

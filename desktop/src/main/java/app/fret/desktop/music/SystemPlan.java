@@ -20,7 +20,7 @@ import java.util.Map;
  * @param shiftsInto shifts of the whole study by the note they lead to
  * @param runs positions of the whole study
  */
-record SystemPlan(
+public record SystemPlan(
     Study study,
     Engraving.System system,
     List<Seen> seen,
@@ -28,8 +28,9 @@ record SystemPlan(
     List<PositionRun> runs) {
 
   /** One note on the system, from its first head to the end of its last tied one there. */
-  record Seen(NotePlan plan, Engraving.NotePlace place) {
-    int number() {
+  public record Seen(NotePlan plan, Engraving.NotePlace place) {
+    /** Number of the note. */
+    public int number() {
       return plan.note().number();
     }
   }
@@ -68,14 +69,14 @@ record SystemPlan(
   }
 
   /** Whether a note stands on the system. */
-  boolean shows(int note) {
+  public boolean shows(int note) {
     return !seen.isEmpty()
         && note >= seen.get(0).number()
         && note <= seen.get(seen.size() - 1).number();
   }
 
   /** The note of this number, which stands on the system. */
-  Seen note(int number) {
+  public Seen note(int number) {
     return seen.get(number - seen.get(0).number());
   }
 }

@@ -6,7 +6,6 @@ import app.fret.desktop.model.ImportChoice;
 import app.fret.desktop.model.ImportOffer;
 import app.fret.desktop.model.Section;
 import app.fret.desktop.model.Words;
-import app.fret.files.ScoreRejectedException;
 import app.fret.files.musicxml.ReadPassage;
 import app.fret.instrument.Instruments;
 import app.fret.score.BeatUnit;
@@ -61,7 +60,7 @@ final class AddPassagePane extends VBox {
     this.desk = desk;
     this.offer = offer;
     this.onClose = onClose;
-    this.players = desk.players();
+    this.players = offer.players();
     setId("add-pane");
     getStyleClass().add("dialog-card");
     setMaxSize(520, Region.USE_PREF_SIZE);
@@ -191,25 +190,31 @@ final class AddPassagePane extends VBox {
   }
 
   private void readPart(int index) {
-    try {
-      ReadPassage now = offer.score().read(index);
-      read = Optional.of(now);
-      fault.setText("");
-      offerMarks(now.passage());
-      firstBar.setText(now.passage().bars().get(0).label());
-      lastBar.setText(now.passage().bars().get(now.passage().bars().size() - 1).label());
-      Tempo tempo = now.intake().target(now.passage(), Optional.empty(), Optional.empty());
-      beat.getSelectionModel().select(tempo.beat().name());
-      perMinute.setText(Words.number(tempo.perMinute()));
-      passedOver.setText(
-          now.skipped().isEmpty()
-              ? "Every sign of this part is taken over."
-              : "Passed over: " + String.join("; ", now.skipped()) + ".");
-      layout.setText(now.layout().map(Words::sentence).orElse(""));
-    } catch (ScoreRejectedException e) {
-      read = Optional.empty();
-      fault.setText(e.getMessage());
-    }
+    read = Optional.empty();
+    fault.setText("");
+    passedOver.setText("Reading the part …");
+    layOut();
+    desk.readPart(offer, index, this::showPart, this::refusePart);
+  }
+
+  private void refusePart(String why) {
+    passedOver.setText("");
+    fault.setText(why);
+  }
+
+  private void showPart(ReadPassage now) {
+    read = Optional.of(now);
+    offerMarks(now.passage());
+    firstBar.setText(now.passage().bars().get(0).label());
+    lastBar.setText(now.passage().bars().get(now.passage().bars().size() - 1).label());
+    Tempo tempo = now.intake().target(now.passage(), Optional.empty(), Optional.empty());
+    beat.getSelectionModel().select(tempo.beat().name());
+    perMinute.setText(Words.number(tempo.perMinute()));
+    passedOver.setText(
+        now.skipped().isEmpty()
+            ? "Every sign of this part is taken over."
+            : "Passed over: " + String.join("; ", now.skipped()) + ".");
+    layout.setText(now.layout().map(Words::sentence).orElse(""));
   }
 
   private void add() {
@@ -224,7 +229,9 @@ final class AddPassagePane extends VBox {
   private ImportChoice choice() {
     ReadPassage passage =
         read.orElseThrow(
-            () -> new IllegalArgumentException("This part cannot be read; choose another."));
+            () ->
+                new IllegalArgumentException(
+                    "This part is not read yet, or cannot be; wait, or choose another."));
     Metre metre = passage.passage().bars().get(0).metre();
     int first = barIndex(passage, firstBar.getText().strip());
     int last = barIndex(passage, lastBar.getText().strip());

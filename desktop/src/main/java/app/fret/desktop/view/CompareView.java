@@ -3,11 +3,13 @@ package app.fret.desktop.view;
 import app.fret.desktop.model.Candidate;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.Words;
+import app.fret.desktop.music.Lanes;
 import app.fret.desktop.music.ScoreView;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.Totals;
 import app.fret.score.Bar;
 import app.fret.score.Span;
+import app.fret.study.Study;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -33,15 +35,15 @@ final class CompareView extends VBox {
   private final PassageDesk desk;
   private final List<Candidate> candidates;
   private final Runnable onClose;
-  private final Side left = new Side("left");
-  private final Side right = new Side("right");
+  private final Side left;
+  private final Side right;
   private final GridPane figures = new GridPane();
   private final Label differing = Parts.label("", "quiet");
 
   /** One of the two plans. */
   private final class Side {
     private final ComboBox<Candidate> choice = new ComboBox<>();
-    private final ScoreView score = new ScoreView(ScoreView.Layer.LEFT_HAND, ScoreView.SMALL);
+    private final ScoreView score;
     private final Button take;
     private final Button takeBars;
 
@@ -49,7 +51,8 @@ final class CompareView extends VBox {
       choice.setId("compare-" + name);
       choice.setMaxWidth(Double.MAX_VALUE);
       choice.setConverter(new Names());
-      score.setId("compare-score-" + name);
+      score =
+          new ScoreView("compare-score-" + name, Lanes.LEFT_HAND, ScoreView.SMALL, desk::layOut);
       take = Parts.button("take-" + name, "Take this one", "main-action", () -> take(false));
       takeBars = Parts.button("take-bars-" + name, "", "outline-action", () -> take(true));
     }
@@ -72,8 +75,15 @@ final class CompareView extends VBox {
 
     void show(Set<Integer> lit) {
       score.litProperty().set(Set.of());
-      score.studyProperty().set(Optional.of(desk.study().taking(choice.getValue().plan())));
-      score.litProperty().set(lit);
+      Study study = desk.study();
+      LeftHandPlan plan = choice.getValue().plan();
+      desk.layOut(
+          this,
+          () -> study.taking(plan),
+          taken -> {
+            score.studyProperty().set(Optional.of(taken));
+            score.litProperty().set(lit);
+          });
       boolean now = choice.getSelectionModel().getSelectedIndex() == 0;
       take.setDisable(now);
       takeBars.setDisable(now);
@@ -98,6 +108,8 @@ final class CompareView extends VBox {
     this.desk = desk;
     this.candidates = candidates;
     this.onClose = onClose;
+    this.left = new Side("left");
+    this.right = new Side("right");
     setId("compare");
     getStyleClass().addAll("dialog-card", "compare");
     Label title = Parts.label("Compare plans", "why-title");

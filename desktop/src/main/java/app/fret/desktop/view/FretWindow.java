@@ -6,14 +6,12 @@ import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.ImportOffer;
 import app.fret.desktop.model.Notice;
 import app.fret.desktop.model.PassageDesk;
-import app.fret.desktop.music.ScoreView;
 import app.fret.engraving.Paper;
 import app.fret.lefthand.Pin;
 import java.io.File;
 import java.nio.file.Path;
-import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -42,19 +40,6 @@ import javafx.stage.Window;
 
 /** The whole window over a desk. */
 public final class FretWindow extends StackPane {
-  /** The stations that are built, in the order of the work. */
-  public enum Station {
-    READ("Read"),
-    LEFT_HAND("Left hand"),
-    PRACTISE("Practise");
-
-    private final String words;
-
-    Station(String words) {
-      this.words = words;
-    }
-  }
-
   private final Desk desk;
   private final BorderPane frame = new BorderPane();
   private final BorderPane centre = new BorderPane();
@@ -64,10 +49,9 @@ public final class FretWindow extends StackPane {
   private Consumer<Backups.Backup> restorer = backup -> {};
   private final Label message = Parts.label("", "message");
   private final StackPane veil = new StackPane();
-  private final Map<Station, Spread> spreads = new EnumMap<>(Station.class);
+  private final Map<Station, Spread> spreads = new HashMap<>();
   private Optional<PassageDesk> laid = Optional.empty();
   private Station station = Station.LEFT_HAND;
-  private Optional<ScoreView> leftHandScore = Optional.empty();
 
   /** What a station shows: the work in the middle, the reasons at the right. */
   private record Spread(Node work, Node why) {}
@@ -96,7 +80,7 @@ public final class FretWindow extends StackPane {
 
   /** The header and, where the book cannot be changed, why not. */
   private Node head() {
-    VBox head = new VBox(new Header(desk, actions()));
+    VBox head = new VBox(new Header(desk, this));
     desk.readOnlyReason()
         .ifPresent(
             reason -> {
@@ -113,45 +97,16 @@ public final class FretWindow extends StackPane {
     return head;
   }
 
-  private Header.Actions actions() {
-    return new Header.Actions() {
-      @Override
-      public void addFromFile() {
-        chooseFile();
-      }
-
-      @Override
-      public void writeMusicXml() {
-        chooseTarget();
-      }
-
-      @Override
-      public void writePdf(Paper paper) {
-        choosePdf(paper);
-      }
-
-      @Override
-      public void print() {
-        FretWindow.this.print();
-      }
-
-      @Override
-      public void showBackups() {
-        cover(new BackupsPane(desk, restorer, FretWindow.this::uncover));
-      }
-
-      @Override
-      public void showKeys() {
-        FretWindow.this.showKeys();
-      }
-    };
+  /** Offers the copies of earlier days. */
+  void showBackups() {
+    cover(new BackupsPane(desk, restorer, this::uncover));
   }
 
   private void makeTabs() {
     tabs.getStyleClass().add("tabs");
-    for (Station each : Station.values()) {
-      ToggleButton tab = new ToggleButton(each.words);
-      tab.setId("tab-" + each.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+    for (Station each : Station.ALL) {
+      ToggleButton tab = new ToggleButton(each.words());
+      tab.setId("tab-" + each.id());
       tab.getStyleClass().add("tab-button");
       tab.setToggleGroup(tabGroup);
       tab.setSelected(each == station);
@@ -173,7 +128,7 @@ public final class FretWindow extends StackPane {
   /** Shows a station of the open passage. */
   public void show(Station next) {
     station = next;
-    ((ToggleButton) tabs.getChildren().get(next.ordinal())).setSelected(true);
+    ((ToggleButton) tabs.getChildren().get(Station.ALL.indexOf(next))).setSelected(true);
     desk.openProperty().get().ifPresent(this::lay);
   }
 
@@ -185,7 +140,6 @@ public final class FretWindow extends StackPane {
     if (laid.isEmpty() || laid.get() != passage) {
       laid = Optional.of(passage);
       spreads.clear();
-      leftHandScore = Optional.empty();
       message.textProperty().unbind();
       message.textProperty().bind(passage.messageProperty());
       centre.setTop(tabs);
@@ -197,15 +151,7 @@ public final class FretWindow extends StackPane {
   }
 
   private Spread spread(Station each, PassageDesk passage) {
-    return switch (each) {
-      case READ -> new Spread(new ReadStation(passage), new ReadPanel(passage));
-      case LEFT_HAND -> {
-        LeftHandStation leftHand = new LeftHandStation(passage, stationActions(passage));
-        leftHandScore = Optional.of(leftHand.score());
-        yield new Spread(leftHand, new WhyPanel(passage));
-      }
-      case PRACTISE -> new Spread(new PractiseStation(passage), new PractisePanel(passage));
-    };
+    return new Spread(each.work().apply(passage, services(passage)), each.why().apply(passage));
   }
 
   /** What just happened and, when a pin cannot be met, the nearest that can. */
@@ -228,8 +174,8 @@ public final class FretWindow extends StackPane {
     return row;
   }
 
-  private LeftHandStation.Actions stationActions(PassageDesk passage) {
-    return new LeftHandStation.Actions() {
+  private Station.Services services(PassageDesk passage) {
+    return new Station.Services() {
       @Override
       public void compare() {
         passage.compare(plans -> coverWide(new CompareView(passage, plans, this::close)));
@@ -246,51 +192,25 @@ public final class FretWindow extends StackPane {
     };
   }
 
-  /** The engraved score of the left hand, once that station of the open passage was shown. */
-  public Optional<ScoreView> leftHandScore() {
-    return leftHandScore;
-  }
-
   private void keyPressed(KeyEvent event) {
     boolean typing = event.getTarget() instanceof TextInputControl;
     if (typing || veil.isVisible()) {
       return;
     }
-    Optional<Station> wanted = stationFor(event);
-    if (wanted.isPresent()) {
-      show(wanted.get());
-      event.consume();
-      return;
-    }
-    if (Keys.PRINT.match(event)) {
-      print();
-      event.consume();
-      return;
-    }
-    Optional<Command> command = Keys.commandFor(event).filter(this::fits);
-    command.ifPresent(
-        c -> {
-          desk.openProperty().get().ifPresent(passage -> passage.perform(c));
+    Optional<Runnable> asked =
+        Keys.stationFor(event)
+            .<Runnable>map(s -> () -> show(s))
+            .or(() -> Keys.windowCommandFor(event).map(c -> () -> c.action().accept(this)))
+            .or(() -> Keys.commandFor(event).filter(station::hears).map(c -> () -> perform(c)));
+    asked.ifPresent(
+        action -> {
+          action.run();
           event.consume();
         });
   }
 
-  /** Clean and Miss are heard only where the ladder is seen. */
-  private boolean fits(Command command) {
-    boolean log = command == Command.CLEAN || command == Command.MISS;
-    return !log || station == Station.PRACTISE;
-  }
-
-  private static Optional<Station> stationFor(KeyEvent event) {
-    if (!event.isShortcutDown()) {
-      return Optional.empty();
-    }
-    return switch (event.getCode()) {
-      case DIGIT1 -> Optional.of(Station.READ);
-      case DIGIT2 -> Optional.of(Station.LEFT_HAND);
-      case DIGIT5 -> Optional.of(Station.PRACTISE);
-      default -> Optional.empty();
-    };
+  private void perform(Command command) {
+    desk.openProperty().get().ifPresent(passage -> passage.perform(command));
   }
 
   private static void acceptFiles(DragEvent event) {
@@ -307,7 +227,8 @@ public final class FretWindow extends StackPane {
     event.consume();
   }
 
-  private void chooseFile() {
+  /** Asks for a file to add a passage from. */
+  void chooseFile() {
     FileChooser chooser = new FileChooser();
     chooser.setTitle("Add a passage");
     chooser
@@ -316,7 +237,8 @@ public final class FretWindow extends StackPane {
     Optional.ofNullable(chooser.showOpenDialog(window())).ifPresent(f -> add(f.toPath()));
   }
 
-  private void chooseTarget() {
+  /** Asks where to write the marked part. */
+  void chooseTarget() {
     if (desk.openProperty().get().isEmpty()) {
       tell("Open a passage first; then its marked part can be written.");
       return;
@@ -327,7 +249,8 @@ public final class FretWindow extends StackPane {
     Optional.ofNullable(chooser.showSaveDialog(window())).ifPresent(f -> write(f.toPath()));
   }
 
-  private void choosePdf(Paper paper) {
+  /** Asks where to write the part as PDF. */
+  void choosePdf(Paper paper) {
     if (desk.openProperty().get().isEmpty()) {
       tell("Open a passage first; then its part can be written.");
       return;
@@ -429,7 +352,8 @@ public final class FretWindow extends StackPane {
     desk.faultRead();
   }
 
-  private void showKeys() {
+  /** Lists all keys. */
+  void showKeys() {
     GridPane table = new GridPane();
     table.setHgap(24);
     table.setVgap(4);
@@ -437,8 +361,6 @@ public final class FretWindow extends StackPane {
     for (Map.Entry<String, String> key : Keys.help().entrySet()) {
       table.addRow(row++, Parts.label(key.getKey(), "key-name"), Parts.label(key.getValue()));
     }
-    table.addRow(row++, Parts.label("Ctrl+P", "key-name"), Parts.label("Print the part"));
-    table.addRow(row, Parts.label("Ctrl+1, 2, 5", "key-name"), Parts.label("Change the station"));
     var close = Parts.button("keys-close", "Close", "main-action", this::uncover);
     VBox card =
         new VBox(16, Parts.label("Keys", "why-title"), table, new HBox(Parts.stretch(), close));

@@ -4,7 +4,6 @@ import app.fret.desktop.model.Command;
 import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.Words;
-import app.fret.engraving.Paper;
 import app.fret.practice.Climb;
 import app.fret.study.Study;
 import java.time.LocalDate;
@@ -36,22 +35,7 @@ final class Header extends HBox {
       Parts.button("redo", "Redo", "flat-action", () -> perform(Command.REDO));
   private final MenuButton menu = new MenuButton();
 
-  /** What the menu can ask the window for. */
-  interface Actions {
-    void addFromFile();
-
-    void writeMusicXml();
-
-    void writePdf(Paper paper);
-
-    void print();
-
-    void showBackups();
-
-    void showKeys();
-  }
-
-  Header(Desk desk, Actions actions) {
+  Header(Desk desk, FretWindow window) {
     this.desk = desk;
     getStyleClass().add("header");
     setAlignment(Pos.CENTER_LEFT);
@@ -61,7 +45,7 @@ final class Header extends HBox {
     names.setPrefWidth(300);
     names.setMinWidth(160);
     names.setAlignment(Pos.CENTER_LEFT);
-    makeMenu(actions);
+    makeMenu(window);
     getChildren().addAll(names, figures, Parts.stretch(), undo, redo, menu);
     desk.openProperty().addListener((property, before, now) -> now.ifPresent(this::follow));
     desk.openProperty().get().ifPresent(this::follow);
@@ -69,30 +53,17 @@ final class Header extends HBox {
     redo.setDisable(true);
   }
 
-  private void makeMenu(Actions actions) {
+  private void makeMenu(FretWindow window) {
     menu.setId("menu");
     menu.setGraphic(new FontIcon(Feather.MORE_HORIZONTAL));
     menu.setAccessibleText("Menu of the passage");
     menu.getStyleClass().add("menu-dots");
-    menu.getItems()
-        .addAll(
-            item("menu-add", "Add a passage from a file …", actions::addFromFile),
-            item("menu-write", "Write the marked part as MusicXML …", actions::writeMusicXml),
-            item("menu-pdf-a4", "Write the part as PDF, A4 …", () -> actions.writePdf(Paper.A4)),
-            item(
-                "menu-pdf-letter",
-                "Write the part as PDF, Letter …",
-                () -> actions.writePdf(Paper.LETTER)),
-            item("menu-print", "Print the part …", actions::print),
-            item("menu-backups", "Go back to an earlier day …", actions::showBackups),
-            item("menu-keys", "Keys", actions::showKeys));
-  }
-
-  private static MenuItem item(String id, String text, Runnable action) {
-    MenuItem item = new MenuItem(text);
-    item.setId(id);
-    item.setOnAction(e -> action.run());
-    return item;
+    for (WindowCommand command : WindowCommand.ALL) {
+      MenuItem item = new MenuItem(command.line());
+      item.setId(command.id());
+      item.setOnAction(e -> command.action().accept(window));
+      menu.getItems().add(item);
+    }
   }
 
   private void perform(Command command) {

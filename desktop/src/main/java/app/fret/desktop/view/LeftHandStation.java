@@ -4,6 +4,7 @@ import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.Selection;
 import app.fret.desktop.model.Words;
 import app.fret.desktop.music.FingerboardView;
+import app.fret.desktop.music.Lanes;
 import app.fret.desktop.music.ScoreView;
 import app.fret.lefthand.Totals;
 import app.fret.lefthand.effort.Profile;
@@ -30,26 +31,20 @@ import javafx.util.Duration;
 final class LeftHandStation extends VBox {
   private static final Duration LIT = Duration.seconds(2);
 
-  /** What the station can ask the window for. */
-  interface Actions {
-    void compare();
-
-    void showPlayer();
-  }
-
   private final PassageDesk desk;
   private final Label figures = Parts.label("", "quiet");
-  private final ScoreView score = new ScoreView(ScoreView.Layer.LEFT_HAND);
+  private final ScoreView score;
   private final FingerboardView fingerboard = new FingerboardView();
   private final ToggleGroup profiles = new ToggleGroup();
   private final PauseTransition putOut = new PauseTransition(LIT);
 
-  LeftHandStation(PassageDesk desk, Actions actions) {
+  LeftHandStation(PassageDesk desk, Station.Services services) {
     this.desk = desk;
+    this.score = new ScoreView("left-hand-score", Lanes.LEFT_HAND, ScoreView.LARGE, desk::layOut);
     setId("left-hand-station");
     figures.setId("left-hand-figures");
     VBox.setVgrow(score, Priority.ALWAYS);
-    getChildren().addAll(profileRow(), figureRow(actions), score, fingerboard);
+    getChildren().addAll(profileRow(), figureRow(services), score, fingerboard);
     Selection selection = desk.selection();
     score.selectedNoteProperty().bindBidirectional(selection.noteProperty());
     fingerboard.selectedNoteProperty().bind(selection.noteProperty());
@@ -90,9 +85,9 @@ final class LeftHandStation extends VBox {
     return chip;
   }
 
-  private HBox figureRow(Actions actions) {
-    Button compare = Parts.button("compare-plans", "Compare", "link-action", actions::compare);
-    Button player = Parts.button("show-player", "Your hand", "link-action", actions::showPlayer);
+  private HBox figureRow(Station.Services services) {
+    Button compare = Parts.button("compare-plans", "Compare", "link-action", services::compare);
+    Button player = Parts.button("show-player", "Your hand", "link-action", services::showPlayer);
     compare.setMinWidth(USE_PREF_SIZE);
     player.setMinWidth(USE_PREF_SIZE);
     HBox row = new HBox(20, figures, Parts.stretch(), compare, player);
@@ -132,9 +127,5 @@ final class LeftHandStation extends VBox {
   private void light(Set<Integer> notes) {
     score.litProperty().set(notes);
     putOut.playFromStart();
-  }
-
-  ScoreView score() {
-    return score;
   }
 }

@@ -1,6 +1,7 @@
 package app.fret.desktop.view;
 
 import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.music.Lanes;
 import app.fret.desktop.music.ScoreView;
 import java.util.Optional;
 import javafx.scene.layout.Priority;
@@ -10,7 +11,7 @@ import javafx.scene.layout.VBox;
 final class ReadStation extends VBox {
   ReadStation(PassageDesk desk) {
     setId("read-station");
-    ScoreView score = new ScoreView(ScoreView.Layer.PRINTED);
+    ScoreView score = new ScoreView("read-score", Lanes.NONE, ScoreView.LARGE, desk::layOut);
     VBox.setVgrow(score, Priority.ALWAYS);
     getChildren().add(score);
     score.selectedNoteProperty().bindBidirectional(desk.selection().noteProperty());

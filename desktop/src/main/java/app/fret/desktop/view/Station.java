@@ -1,0 +1,64 @@
+package app.fret.desktop.view;
+
+import app.fret.desktop.model.Command;
+import app.fret.desktop.model.PassageDesk;
+import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import javafx.scene.Node;
+
+/**
+ * A place of work on the open passage. Tabs, keys and help all read the one list {@link #ALL}: a
+ * new station is a line there and a class for its work.
+ *
+ * @param id its name in the window
+ * @param words its name for players
+ * @param key key that goes there
+ * @param own commands that are heard only there
+ * @param work makes the middle of the window
+ * @param why makes the panel of reasons at the right
+ */
+public record Station(
+    String id,
+    String words,
+    String key,
+    List<Command> own,
+    BiFunction<PassageDesk, Services, Node> work,
+    Function<PassageDesk, Node> why) {
+  /** The page as printed. */
+  public static final Station READ =
+      new Station(
+          "read", "Read", "Ctrl+1", List.of(), (d, s) -> new ReadStation(d), ReadPanel::new);
+
+  /** Fingers and strings. */
+  public static final Station LEFT_HAND =
+      new Station(
+          "left-hand", "Left hand", "Ctrl+2", List.of(), LeftHandStation::new, WhyPanel::new);
+
+  /** The ladder. */
+  public static final Station PRACTISE =
+      new Station(
+          "practise",
+          "Practise",
+          "Ctrl+5",
+          List.of(Command.CLEAN, Command.MISS),
+          (d, s) -> new PractiseStation(d),
+          PractisePanel::new);
+
+  /** All stations, in the order of the work. */
+  public static final List<Station> ALL = List.of(READ, LEFT_HAND, PRACTISE);
+
+  /** What a station can ask of the window. */
+  interface Services {
+    /** Lays plans of the open passage side by side. */
+    void compare();
+
+    /** Shows hand, instrument and schools. */
+    void showPlayer();
+  }
+
+  /** Whether a command is heard here. */
+  boolean hears(Command command) {
+    return own.contains(command) || ALL.stream().noneMatch(s -> s.own().contains(command));
+  }
+}

@@ -1,0 +1,40 @@
+package app.fret.desktop.view;
+
+import app.fret.engraving.Paper;
+import java.util.List;
+import java.util.function.Consumer;
+
+/**
+ * Something that the menu or a key can ask of the window. Menu, keys and help all read the one list
+ * {@link #ALL}.
+ *
+ * @param id name of its item in the menu
+ * @param words what it does
+ * @param opensDialog whether it asks something first, which the menu shows by dots
+ * @param keys keys that ask for it, such as {@code Ctrl+P}
+ * @param action does it
+ */
+record WindowCommand(
+    String id, String words, boolean opensDialog, List<String> keys, Consumer<FretWindow> action) {
+  /** All of them, in the order of the menu. */
+  static final List<WindowCommand> ALL =
+      List.of(
+          asking("menu-add", "Add a passage from a file", FretWindow::chooseFile),
+          asking("menu-write", "Write the marked part as MusicXML", FretWindow::chooseTarget),
+          asking("menu-pdf-a4", "Write the part as PDF, A4", w -> w.choosePdf(Paper.A4)),
+          asking(
+              "menu-pdf-letter", "Write the part as PDF, Letter", w -> w.choosePdf(Paper.LETTER)),
+          asking("menu-print", "Print the part", FretWindow::print, "Ctrl+P"),
+          asking("menu-backups", "Go back to an earlier day", FretWindow::showBackups),
+          new WindowCommand("menu-keys", "Keys", false, List.of(), FretWindow::showKeys));
+
+  private static WindowCommand asking(
+      String id, String words, Consumer<FretWindow> action, String... keys) {
+    return new WindowCommand(id, words, true, List.of(keys), action);
+  }
+
+  /** Its line in the menu. */
+  String line() {
+    return opensDialog ? words + " …" : words;
+  }
+}

@@ -73,7 +73,7 @@ class ScoreValuesTest {
     assertThat(metre.toString()).isEqualTo("2+3/8");
   }
 
-  /** Handbook check value: half = 66 is quarter = 132 is eighth = 264. */
+  /** Common practice: twice as many quarters as halves, four times as many eighths. */
   @Test
   void oneTempoHasManyUnits() {
     Tempo half = new Tempo(BeatUnit.HALF, 66);

@@ -2,7 +2,6 @@ package app.fret.desktop;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
-import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -14,21 +13,48 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** The house stands as docs/architecture.md draws it. */
 class ArchitectureTest {
-  private static final String[] CORE = {
-    "app.fret.score..",
-    "app.fret.instrument..",
-    "app.fret.lefthand..",
-    "app.fret.bow..",
-    "app.fret.practice..",
-    "app.fret.study.."
-  };
+  /** Packages of core in the order data flows: each reads only from those before it. */
+  private static final List<String> FLOW =
+      List.of(
+          "score",
+          "instrument",
+          "reading",
+          "time",
+          "brief",
+          "search",
+          "lefthand",
+          "bow",
+          "tuning",
+          "practice",
+          "study");
+
+  /** The other modules, each with those it may read from beside core. */
+  private static final Map<String, Set<String>> MODULES =
+      Map.of(
+          "engraving", Set.of(),
+          "files", Set.of("engraving"),
+          "book", Set.of("engraving", "files"),
+          "cli", Set.of("engraving", "files"),
+          "desktop", Set.of("engraving", "files", "book"));
+
+  private static final String[] CORE =
+      FLOW.stream().map(ArchitectureTest::within).toArray(String[]::new);
+
   private static JavaClasses house;
+
+  private static String within(String room) {
+    return "app.fret." + room + "..";
+  }
 
   @BeforeAll
   static void readClasses() {
@@ -41,61 +67,76 @@ class ArchitectureTest {
     assertThat(house.size()).isGreaterThan(150);
   }
 
+  /** First word of each package below the root, as the class files say. */
+  private static Set<String> rooms() {
+    return house.stream()
+        .map(c -> c.getPackageName().replaceFirst("^app\\.fret\\.?", "").split("\\.")[0])
+        .collect(Collectors.toCollection(TreeSet::new));
+  }
+
+  @Test
+  void everyRoomOfTheHouseIsKnownHere() {
+    Set<String> known = new TreeSet<>(FLOW);
+    known.addAll(MODULES.keySet());
+    assertThat(rooms()).isEqualTo(known);
+  }
+
   @Test
   void modulesDependOnlyTheWayTheArrowsPoint() {
-    layeredArchitecture()
-        .consideringOnlyDependenciesInAnyPackage("app.fret..")
-        .layer("core")
-        .definedBy(CORE)
-        .layer("engraving")
-        .definedBy("app.fret.engraving..")
-        .layer("files")
-        .definedBy("app.fret.files..")
-        .layer("book")
-        .definedBy("app.fret.book..")
-        .layer("cli")
-        .definedBy("app.fret.cli..")
-        .layer("desktop")
-        .definedBy("app.fret.desktop..")
-        .whereLayer("desktop")
-        .mayNotBeAccessedByAnyLayer()
-        .whereLayer("cli")
-        .mayNotBeAccessedByAnyLayer()
-        .whereLayer("book")
-        .mayOnlyBeAccessedByLayers("desktop")
-        .whereLayer("files")
-        .mayOnlyBeAccessedByLayers("book", "cli", "desktop")
-        .whereLayer("engraving")
-        .mayOnlyBeAccessedByLayers("files", "desktop")
+    MODULES.forEach(
+        (module, mayRead) -> {
+          String[] others =
+              MODULES.keySet().stream()
+                  .filter(m -> !m.equals(module) && !mayRead.contains(m))
+                  .map(ArchitectureTest::within)
+                  .toArray(String[]::new);
+          noClasses()
+              .that()
+              .resideInAPackage(within(module))
+              .should()
+              .dependOnClassesThat()
+              .resideInAnyPackage(others)
+              .check(house);
+        });
+    noClasses()
+        .that()
+        .resideInAnyPackage(CORE)
+        .should()
+        .dependOnClassesThat()
+        .resideInAnyPackage(
+            MODULES.keySet().stream().map(ArchitectureTest::within).toArray(String[]::new))
         .check(house);
   }
 
   @Test
   void corePackagesFollowTheFlowOfData() {
-    layeredArchitecture()
-        .consideringOnlyDependenciesInLayers()
-        .layer("score")
-        .definedBy("app.fret.score..")
-        .layer("instrument")
-        .definedBy("app.fret.instrument..")
-        .layer("lefthand")
-        .definedBy("app.fret.lefthand..")
-        .layer("bow")
-        .definedBy("app.fret.bow..")
-        .layer("practice")
-        .definedBy("app.fret.practice..")
-        .layer("study")
-        .definedBy("app.fret.study..")
-        .whereLayer("study")
-        .mayNotBeAccessedByAnyLayer()
-        .whereLayer("practice")
-        .mayOnlyBeAccessedByLayers("study")
-        .whereLayer("bow")
-        .mayOnlyBeAccessedByLayers("practice", "study")
-        .whereLayer("lefthand")
-        .mayOnlyBeAccessedByLayers("bow", "practice", "study")
-        .whereLayer("instrument")
-        .mayOnlyBeAccessedByLayers("lefthand", "bow", "practice", "study")
+    for (int room = 0; room + 1 < FLOW.size(); room++) {
+      String[] later =
+          FLOW.subList(room + 1, FLOW.size()).stream()
+              .map(ArchitectureTest::within)
+              .toArray(String[]::new);
+      noClasses()
+          .that()
+          .resideInAPackage(within(FLOW.get(room)))
+          .should()
+          .dependOnClassesThat()
+          .resideInAnyPackage(later)
+          .check(house);
+    }
+  }
+
+  @Test
+  void searchKnowsNoMusic() {
+    noClasses()
+        .that()
+        .resideInAPackage("app.fret.search..")
+        .should()
+        .dependOnClassesThat()
+        .resideInAnyPackage(
+            FLOW.stream()
+                .filter(r -> !r.equals("search"))
+                .map(ArchitectureTest::within)
+                .toArray(String[]::new))
         .check(house);
   }
 

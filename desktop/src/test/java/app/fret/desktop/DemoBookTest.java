@@ -61,7 +61,7 @@ class DemoBookTest {
     assertThat(passages()).allMatch(p -> p.dueOn().orElseThrow().isAfter(TODAY));
   }
 
-  /** Every hand shape of handbook and trade is somewhere in the demo. */
+  /** Every hand shape that is taught is somewhere in the demo; common practice, no source. */
   @Test
   void theMusicUsesEveryKindOfHandShape() {
     Desk desk = new Desk(book, CLOCK, Workers.inline());

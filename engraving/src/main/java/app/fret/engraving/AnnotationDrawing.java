@@ -1,7 +1,6 @@
 package app.fret.engraving;
 
 import java.util.List;
-import java.util.Map;
 
 /** Draws position brackets and caution signs over everything that stands over the staff so far. */
 final class AnnotationDrawing {
@@ -14,37 +13,26 @@ final class AnnotationDrawing {
 
   private final Canvas canvas;
   private final List<EventShape> shapes;
-  private final Map<Integer, Double> eventX;
-  private final int firstEvent;
-  private final int lastEvent;
+  private final Placed placed;
 
-  AnnotationDrawing(
-      Canvas canvas,
-      List<EventShape> shapes,
-      Map<Integer, Double> eventX,
-      int firstEvent,
-      int lastEvent) {
+  AnnotationDrawing(Canvas canvas, List<EventShape> shapes, Placed placed) {
     this.canvas = canvas;
     this.shapes = shapes;
-    this.eventX = eventX;
-    this.firstEvent = firstEvent;
-    this.lastEvent = lastEvent;
+    this.placed = placed;
   }
 
   void draw(Annotations annotations) {
-    annotations.cautions().stream()
-        .filter(e -> e >= firstEvent && e <= lastEvent)
-        .sorted()
-        .forEach(this::drawCaution);
+    annotations.cautions().stream().filter(placed::holds).sorted().forEach(this::drawCaution);
     for (Annotations.Bracket bracket : annotations.brackets()) {
-      if (bracket.lastEvent() >= firstEvent && bracket.firstEvent() <= lastEvent) {
+      if (bracket.lastEvent() >= placed.firstEvent()
+          && bracket.firstEvent() <= placed.lastEvent()) {
         drawBracket(bracket);
       }
     }
   }
 
   private void drawCaution(int event) {
-    double middle = eventX.get(event) + shapes.get(event).headWidth / 2;
+    double middle = placed.x(event) + shapes.get(event).headWidth / 2;
     double width = TextWidth.of("!", CAUTION_SIZE);
     double left = middle - width / 2;
     double edge = canvas.skyline.topBetween(left - 0.2, left + width + 0.2);
@@ -54,12 +42,12 @@ final class AnnotationDrawing {
 
   /** A line over its events with the name at its start; on a later system without the hook. */
   private void drawBracket(Annotations.Bracket bracket) {
-    boolean starts = bracket.firstEvent() >= firstEvent;
-    int from = Math.max(bracket.firstEvent(), firstEvent);
-    int to = Math.min(bracket.lastEvent(), lastEvent);
-    double left = eventX.get(from);
+    boolean starts = bracket.firstEvent() >= placed.firstEvent();
+    int from = Math.max(bracket.firstEvent(), placed.firstEvent());
+    int to = Math.min(bracket.lastEvent(), placed.lastEvent());
+    double left = placed.x(from);
     double words = TextWidth.of(bracket.words(), TEXT_SIZE);
-    double end = Math.min(canvas.width, eventX.get(to) + shapes.get(to).headWidth + RIGHT);
+    double end = Math.min(canvas.width, placed.x(to) + shapes.get(to).headWidth + RIGHT);
     double right = Math.max(end, left + words + 0.4);
     double edge = Math.min(-1, canvas.skyline.topBetween(left, right));
     double y = edge - GAP - HOOK;
@@ -67,7 +55,7 @@ final class AnnotationDrawing {
     canvas.text(left, y + 0.45, bracket.words(), TEXT_SIZE, Mark.Face.REGULAR, Mark.Role.POSITION);
     if (right > lineFrom + 0.3) {
       canvas.line(lineFrom, y, right, y, THICKNESS, Mark.Role.POSITION);
-      boolean ends = bracket.lastEvent() <= lastEvent;
+      boolean ends = bracket.lastEvent() <= placed.lastEvent();
       if (ends) {
         canvas.line(right, y, right, y + HOOK, THICKNESS, Mark.Role.POSITION);
       }

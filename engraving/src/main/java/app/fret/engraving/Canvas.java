@@ -25,6 +25,14 @@ final class Canvas {
         y + box.bottom() * scale);
   }
 
+  /** Adds glyphs that were made elsewhere. */
+  void addGlyphs(List<Mark> glyphs) {
+    for (Mark mark : glyphs) {
+      Mark.Glyph glyph = (Mark.Glyph) mark;
+      glyph(glyph.x(), glyph.y(), glyph.sign(), glyph.scale(), glyph.role());
+    }
+  }
+
   void line(double x1, double y1, double x2, double y2, double thickness, Mark.Role role) {
     marks.add(new Mark.Line(x1, y1, x2, y2, thickness, role));
     skyline.add(Math.min(x1, x2), Math.max(x1, x2), Math.min(y1, y2), Math.max(y1, y2));

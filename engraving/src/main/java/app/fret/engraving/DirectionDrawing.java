@@ -27,11 +27,10 @@ final class DirectionDrawing {
   private final FontMetrics metrics = FontMetrics.BRAVURA;
   private final Canvas canvas;
   private final Passage passage;
-  private final SystemDrawing.TimeAxis axis;
+  private final TimeAxis axis;
   private final List<Engraving.BarPlace> bars;
 
-  DirectionDrawing(
-      Canvas canvas, Passage passage, SystemDrawing.TimeAxis axis, List<Engraving.BarPlace> bars) {
+  DirectionDrawing(Canvas canvas, Passage passage, TimeAxis axis, List<Engraving.BarPlace> bars) {
     this.canvas = canvas;
     this.passage = passage;
     this.axis = axis;

@@ -42,14 +42,14 @@ public final class Engraver {
     Spacing spacing = new Spacing(passage, shapes, signatures, longRests);
     List<Integer> breaks = spacing.breaks(width);
     List<Engraving.System> systems = new ArrayList<>();
+    SystemDrawing drawing =
+        new SystemDrawing(passage, shapes, beams, signatures, spacing, longRests, width);
     for (int i = 0; i + 1 < breaks.size(); i++) {
       SystemRange range = new SystemRange(breaks.get(i), breaks.get(i + 1) - 1);
       double stretch = spacing.stretchToFill(range.firstBar(), range.lastBar(), width);
       boolean last = i + 2 == breaks.size();
       double used = last ? Math.min(stretch, 1.5) : stretch;
-      systems.add(
-          new SystemDrawing(passage, shapes, beams, signatures, spacing, longRests, range, width)
-              .draw(used, annotations));
+      systems.add(drawing.draw(range, used, annotations));
     }
     return new Engraving(width, systems);
   }

@@ -62,26 +62,26 @@ public sealed interface Mark permits Mark.Glyph, Mark.Line, Mark.Shape, Mark.Cur
   }
 
   /**
-   * A tapered curve, as slurs and ties are drawn: a cubic Bézier curve that is thickest in the
-   * middle.
+   * A tapered curve, as slurs and ties are drawn, thickest in the middle.
+   *
+   * @param middle the curve half way between its edges
    */
-  record Curve(
-      double x1,
-      double y1,
-      double controlX1,
-      double controlY1,
-      double controlX2,
-      double controlY2,
-      double x2,
-      double y2,
-      double thickness,
-      Role role)
-      implements Mark {
-    /**
-     * How far the controls of its two edges lie from its own: at its middle a curve reaches three
-     * quarters of the way to its controls.
-     */
-    public double controlOffset() {
+  record Curve(Bezier middle, double thickness, Role role) implements Mark {
+    /** How thick the line is that is drawn round it, in staff spaces. */
+    public static final double OUTLINE = 0.06;
+
+    /** Its upper edge, from the start to the end. */
+    public Bezier upperEdge() {
+      return middle.withControlsLower(-controlOffset());
+    }
+
+    /** Its lower edge, from the end back to the start. */
+    public Bezier lowerEdge() {
+      return middle.withControlsLower(controlOffset()).reversed();
+    }
+
+    /** At its middle a curve reaches three quarters of the way to its controls. */
+    private double controlOffset() {
       return thickness / 2 * 4 / 3;
     }
   }

@@ -6,7 +6,6 @@ import app.fret.score.Marks;
 import app.fret.score.Note;
 import app.fret.score.Sounding;
 import java.util.List;
-import java.util.Map;
 
 /**
  * Draws over the staff what the player's hands do: fingers nearest the note, the string where it
@@ -25,16 +24,16 @@ final class PlayingMarks {
   private final FontMetrics metrics = FontMetrics.BRAVURA;
   private final Canvas canvas;
   private final List<EventShape> shapes;
-  private final Map<Integer, Double> eventX;
+  private final Placed placed;
 
-  PlayingMarks(Canvas canvas, List<EventShape> shapes, Map<Integer, Double> eventX) {
+  PlayingMarks(Canvas canvas, List<EventShape> shapes, Placed placed) {
     this.canvas = canvas;
     this.shapes = shapes;
-    this.eventX = eventX;
+    this.placed = placed;
   }
 
-  void draw(int firstEvent, int lastEvent) {
-    for (int i = firstEvent; i <= lastEvent; i++) {
+  void draw() {
+    for (int i = placed.firstEvent(); i <= placed.lastEvent(); i++) {
       if (shapes.get(i).event instanceof Sounding sounding) {
         draw(shapes.get(i), sounding);
       }
@@ -42,7 +41,7 @@ final class PlayingMarks {
   }
 
   private void draw(EventShape shape, Sounding sounding) {
-    double middle = eventX.get(shape.index) + shape.headWidth / 2;
+    double middle = placed.x(shape.index) + shape.headWidth / 2;
     double scale = shape.isGrace() ? 0.8 : 1;
     for (Note note : sounding.notes()) {
       note.finger()

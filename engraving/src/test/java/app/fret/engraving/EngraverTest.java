@@ -282,7 +282,7 @@ class EngraverTest {
             .map(Mark.Curve.class::cast)
             .findFirst()
             .orElseThrow();
-    double middle = slur.y1() + (slur.controlY1() - slur.y1()) * 0.75;
+    double middle = slur.middle().y1() + (slur.middle().controlY1() - slur.middle().y1()) * 0.75;
     assertThat(middle).isLessThan(-3.5 - 0.5);
   }
 

@@ -1,5 +1,6 @@
 package app.fret.desktop.music;
 
+import app.fret.engraving.Bezier;
 import app.fret.engraving.Mark;
 import java.util.List;
 import javafx.geometry.VPos;
@@ -89,26 +90,23 @@ final class MarkPainter {
 
   /** Two curves that part in the middle, filled between. */
   private void paint(Mark.Curve curve) {
-    double half = curve.controlOffset();
     graphics.beginPath();
-    graphics.moveTo(x(curve.x1()), y(curve.y1()));
-    graphics.bezierCurveTo(
-        x(curve.controlX1()),
-        y(curve.controlY1() - half),
-        x(curve.controlX2()),
-        y(curve.controlY2() - half),
-        x(curve.x2()),
-        y(curve.y2()));
-    graphics.bezierCurveTo(
-        x(curve.controlX2()),
-        y(curve.controlY2() + half),
-        x(curve.controlX1()),
-        y(curve.controlY1() + half),
-        x(curve.x1()),
-        y(curve.y1()));
+    graphics.moveTo(x(curve.middle().x1()), y(curve.middle().y1()));
+    add(curve.upperEdge());
+    add(curve.lowerEdge());
     graphics.closePath();
     graphics.fill();
-    graphics.setLineWidth(0.06 * space);
+    graphics.setLineWidth(Mark.Curve.OUTLINE * space);
     graphics.stroke();
+  }
+
+  private void add(Bezier edge) {
+    graphics.bezierCurveTo(
+        x(edge.controlX1()),
+        y(edge.controlY1()),
+        x(edge.controlX2()),
+        y(edge.controlY2()),
+        x(edge.x2()),
+        y(edge.y2()));
   }
 }

@@ -1,5 +1,6 @@
 package app.fret.files.pdf;
 
+import app.fret.engraving.Bezier;
 import app.fret.engraving.Mark;
 import app.fret.engraving.Paper;
 import app.fret.engraving.PartPages;
@@ -183,23 +184,20 @@ final class PdfPage {
 
   /** Two curves that part in the middle, filled between. */
   private void draw(Mark.Curve curve) throws IOException {
-    double half = curve.controlOffset();
-    stream.moveTo(x(curve.x1()), y(curve.y1()));
-    stream.curveTo(
-        x(curve.controlX1()),
-        y(curve.controlY1() - half),
-        x(curve.controlX2()),
-        y(curve.controlY2() - half),
-        x(curve.x2()),
-        y(curve.y2()));
-    stream.curveTo(
-        x(curve.controlX2()),
-        y(curve.controlY2() + half),
-        x(curve.controlX1()),
-        y(curve.controlY1() + half),
-        x(curve.x1()),
-        y(curve.y1()));
-    stream.setLineWidth((float) (0.06 * space()));
+    stream.moveTo(x(curve.middle().x1()), y(curve.middle().y1()));
+    add(curve.upperEdge());
+    add(curve.lowerEdge());
+    stream.setLineWidth((float) (Mark.Curve.OUTLINE * space()));
     stream.fillAndStroke();
+  }
+
+  private void add(Bezier edge) throws IOException {
+    stream.curveTo(
+        x(edge.controlX1()),
+        y(edge.controlY1()),
+        x(edge.controlX2()),
+        y(edge.controlY2()),
+        x(edge.x2()),
+        y(edge.y2()));
   }
 }

@@ -47,6 +47,10 @@ public final class Desk {
   private final Clock clock;
   private final Workers workers;
   private final ObservableList<ProgrammeEntry> programme = FXCollections.observableArrayList();
+
+  /** What offering a file is for: of several the newest counts. */
+  private final Object offering = new Object();
+
   private final ObservableList<String> unreadable = FXCollections.observableArrayList();
   private final ReadOnlyObjectWrapper<Optional<PassageDesk>> open =
       new ReadOnlyObjectWrapper<>(this, "open", Optional.empty());
@@ -136,6 +140,7 @@ public final class Desk {
       return;
     }
     workers.planForShow(
+        open,
         () -> {
           try {
             PassageDesk desk = load(entry);
@@ -208,6 +213,7 @@ public final class Desk {
   /** Reads a file and hands on what it offers, for the player to choose from. */
   public void offer(Path file, Consumer<ImportOffer> onRead) {
     workers.planForShow(
+        offering,
         () -> {
           try {
             ImportOffer offer = ImportOffer.read(file, players());

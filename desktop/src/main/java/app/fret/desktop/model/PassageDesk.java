@@ -26,11 +26,14 @@ import app.fret.study.Intake;
 import app.fret.study.Study;
 import app.fret.study.TakenPlan;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Queue;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.function.Consumer;
 import java.util.function.IntConsumer;
 import java.util.function.Predicate;
@@ -83,6 +86,10 @@ public final class PassageDesk {
   private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper(this, "canUndo");
   private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper(this, "canRedo");
   private final Decisions decisions;
+
+  /** Decisions that wait to be planned, the oldest first. */
+  private final Queue<Asked> asked = new ConcurrentLinkedQueue<>();
+
   private Decision inForce;
 
   /** What stands in the book; of concern to the book's thread alone. */
@@ -242,6 +249,7 @@ public final class PassageDesk {
     Study now = study.get();
     message.set("Working out the plans to compare …");
     workers.planForShow(
+        selection,
         () -> {
           List<Candidate> candidates = Candidates.of(now);
           workers.show(
@@ -385,24 +393,55 @@ public final class PassageDesk {
             again -> compute(again, "Made again", () -> {}), () -> message.set("Nothing to redo."));
   }
 
+  /** A decision that waits to be planned; each holds all those before it. */
+  private record Asked(Decision decision, String what, Runnable onAccepted) {}
+
   private void compute(Decision next, String what, Runnable onAccepted) {
     offer.set(Optional.empty());
-    workers.plan(
-        () -> {
-          try {
-            Study planned = planned(next);
-            keep(next, planned, what, onAccepted);
-          } catch (PinConflictException e) {
-            workers.show(() -> refuse(e, next));
-          } catch (OutOfRangeException | IllegalArgumentException e) {
-            workers.show(() -> refuse(e.getMessage()));
-          }
-        },
-        this::refuse);
+    asked.add(new Asked(next, what, onAccepted));
+    workers.plan(this::planWhatIsAsked, this::refuse);
+  }
+
+  /**
+   * Plans the newest of the decisions that wait, which holds all others. Where it cannot be met
+   * they are planned one by one, so that one that cannot be met costs none that can.
+   */
+  private void planWhatIsAsked() {
+    List<Asked> waiting = new ArrayList<>();
+    for (Asked next = asked.poll(); next != null; next = asked.poll()) {
+      waiting.add(next);
+    }
+    Optional<Study> atOnce = waiting.size() > 1 ? planAtOnce(waiting) : Optional.empty();
+    if (atOnce.isPresent()) {
+      Asked newest = waiting.get(waiting.size() - 1);
+      Runnable onAccepted = () -> waiting.forEach(each -> each.onAccepted().run());
+      keep(new Asked(newest.decision(), newest.what(), onAccepted), atOnce.get());
+    } else {
+      waiting.forEach(this::plan);
+    }
+  }
+
+  private Optional<Study> planAtOnce(List<Asked> waiting) {
+    try {
+      return Optional.of(planned(waiting.get(waiting.size() - 1).decision()));
+    } catch (PinConflictException | OutOfRangeException | IllegalArgumentException e) {
+      return Optional.empty(); // then they are planned one by one, and the one to blame is named
+    }
+  }
+
+  private void plan(Asked next) {
+    try {
+      keep(next, planned(next.decision()));
+    } catch (PinConflictException e) {
+      workers.show(() -> refuse(e, next.decision()));
+    } catch (OutOfRangeException | IllegalArgumentException e) {
+      workers.show(() -> refuse(e.getMessage()));
+    }
   }
 
   /** Writes what differs from the book, then shows the plan. */
-  private void keep(Decision next, Study planned, String what, Runnable onAccepted) {
+  private void keep(Asked asked, Study planned) {
+    Decision next = asked.decision();
     workers.keep(
         () -> {
           book.together(
@@ -415,9 +454,9 @@ public final class PassageDesk {
           kept = next;
           workers.show(
               () -> {
-                onAccepted.run();
+                asked.onAccepted().run();
                 inForce = next;
-                accept(planned, what);
+                accept(planned, asked.what());
               });
         },
         this::refuse);

@@ -26,7 +26,7 @@ public final class Workers {
   private final Consumer<Throwable> mistakes;
   private volatile boolean finishing;
 
-  /** The newest layout asked for by each view; a view that is gone takes its entry along. */
+  /** The newest work for each purpose; a view that is gone takes its entry along. */
   private final Map<Object, Object> newest = Collections.synchronizedMap(new WeakHashMap<>());
 
   private Workers(
@@ -64,7 +64,12 @@ public final class Workers {
 
   /** All on the calling thread, one after the other; for tests. */
   public static Workers inline() {
-    return new Workers(Runnable::run, Runnable::run, Runnable::run, Runnable::run, mistake -> {});
+    return planningBy(Runnable::run);
+  }
+
+  /** All on the calling thread but the planning; for tests of what waits for it. */
+  static Workers planningBy(Executor planning) {
+    return new Workers(planning, Runnable::run, Runnable::run, Runnable::run, mistake -> {});
   }
 
   /**
@@ -76,11 +81,16 @@ public final class Workers {
     planning.execute(guarded(task, onFault));
   }
 
-  /** Works out something that is of use only as long as the window is open. */
-  void planForShow(Runnable task, Consumer<Notice> onFault) {
+  /**
+   * Works out something that is of use only as long as the window is open and nothing newer was
+   * asked for with the same purpose: what was overtaken before it began is not begun.
+   */
+  void planForShow(Object purpose, Runnable task, Consumer<Notice> onFault) {
+    Object ticket = new Object();
+    newest.put(purpose, ticket);
     planning.execute(
         () -> {
-          if (!finishing) {
+          if (!finishing && newest.remove(purpose, ticket)) {
             guarded(task, onFault).run();
           }
         });

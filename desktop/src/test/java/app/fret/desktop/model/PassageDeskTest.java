@@ -6,6 +6,7 @@ import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 
 import app.fret.book.Book;
@@ -32,7 +33,9 @@ import app.fret.testing.Music;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -49,6 +52,10 @@ class PassageDeskTest {
 
   @BeforeEach
   void layPassage() throws OutOfRangeException, PinConflictException {
+    layPassage(Workers.inline());
+  }
+
+  private void layPassage(Workers workers) throws OutOfRangeException, PinConflictException {
     doAnswer(
             call -> {
               call.<Runnable>getArgument(0).run();
@@ -76,7 +83,48 @@ class PassageDeskTest {
             study,
             new Found<>(List.of(), List.of()),
             Clock.fixed(NOW, ZoneOffset.UTC),
-            Workers.inline());
+            workers);
+  }
+
+  /** A desk whose planning waits until it is let go. */
+  private Deque<Runnable> layPassageThatWaits() throws OutOfRangeException, PinConflictException {
+    Deque<Runnable> waiting = new ArrayDeque<>();
+    layPassage(Workers.planningBy(waiting::add));
+    return waiting;
+  }
+
+  @Test
+  void decisionsThatWaitArePlannedAtOnceAndUndoneOneByOne() throws Exception {
+    Deque<Runnable> waiting = layPassageThatWaits();
+    desk.select(3);
+    desk.perform(Command.PIN_FOURTH);
+    desk.select(5);
+    desk.perform(Command.PIN_SECOND);
+    desk.setProfile("brilliant");
+    assertThat(waiting).hasSize(3);
+    waiting.forEach(Runnable::run);
+    assertThat(desk.study().pins()).hasSize(2);
+    verify(book, times(1)).keepChoices(anyLong(), any(), any());
+    verify(book).keepChoices(7, Choices.at(target), desk.study().choices());
+    waiting.clear();
+    desk.perform(Command.UNDO);
+    desk.perform(Command.UNDO);
+    waiting.forEach(Runnable::run);
+    assertThat(desk.study().pins()).hasSize(1);
+    assertThat(desk.study().choices().profile().name()).isEqualTo("secure");
+  }
+
+  @Test
+  void oneThatCannotBeMetCostsNoneOfThoseThatWaitedWithIt() throws Exception {
+    Deque<Runnable> waiting = layPassageThatWaits();
+    desk.select(3);
+    desk.perform(Command.PIN_FOURTH);
+    desk.select(0);
+    desk.perform(Command.PIN_STRING_1);
+    waiting.forEach(Runnable::run);
+    assertThat(desk.study().pinsOn(3)).hasSize(1);
+    assertThat(desk.study().pinsOn(0)).isEmpty();
+    assertThat(desk.messageProperty().get()).startsWith("Bar 1: G3 cannot be played with string I");
   }
 
   @Test

@@ -40,7 +40,7 @@ class WorkersTest {
   void planningReadingKeepingAndLayingOutEachHaveAThreadOfTheirOwn() throws Exception {
     workers.plan(() -> workers.show(threadName("plan")), noFault());
     showNext();
-    workers.planForShow(() -> workers.show(threadName("read")), noFault());
+    workers.planForShow(this, () -> workers.show(threadName("read")), noFault());
     showNext();
     workers.keep(() -> workers.show(threadName("keep")), noFault());
     showNext();
@@ -85,6 +85,19 @@ class WorkersTest {
     }
     assertThat(worked).containsExactly("first", "other", "third");
     assertThat(heard).containsExactly("other", "third");
+  }
+
+  @Test
+  void readingThatWasOvertakenBeforeItBeganIsNotBegun() throws Exception {
+    CountDownLatch go = new CountDownLatch(1);
+    workers.plan(() -> await(go), noFault());
+    for (String passage : List.of("first", "second", "third")) {
+      workers.planForShow("open", () -> workers.show(() -> heard.add(passage)), noFault());
+    }
+    go.countDown();
+    showNext();
+    assertThat(heard).containsExactly("third");
+    assertThat(window.poll(50, TimeUnit.MILLISECONDS)).isNull();
   }
 
   private static void await(CountDownLatch latch) {

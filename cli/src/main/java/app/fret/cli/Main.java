@@ -37,6 +37,9 @@ public final class Main {
     CommandLine line = new CommandLine(new Main());
     line.registerConverter(BarRange.class, converter(BarRange::parse));
     line.registerConverter(PinOption.class, converter(PinOption::parse));
+    line.registerConverter(Double.class, converter(Main::number));
+    line.registerConverter(Integer.class, converter(Main::wholeNumber));
+    line.registerConverter(int.class, converter(Main::wholeNumber));
     line.setOut(out);
     line.setErr(err);
     line.setParameterExceptionHandler(
@@ -58,6 +61,22 @@ public final class Main {
 
   private static final String OWN_MISTAKE =
       "Fret made a mistake of its own with this score and these options; nothing was written";
+
+  private static Double number(String text) {
+    try {
+      return Double.valueOf(text);
+    } catch (NumberFormatException e) {
+      throw new IllegalArgumentException("'" + text + "' is no number", e);
+    }
+  }
+
+  private static Integer wholeNumber(String text) {
+    try {
+      return Integer.valueOf(text);
+    } catch (NumberFormatException e) {
+      throw new IllegalArgumentException("'" + text + "' is no whole number", e);
+    }
+  }
 
   private interface Parser<T> {
     T parse(String text);

@@ -125,12 +125,14 @@ class MainTest {
   @ParameterizedTest
   @CsvSource(
       delimiter = ';',
+      quoteCharacter = '"',
       value = {
         "--instrument theorbo; no instrument 'theorbo'",
         "--bars 3-9; it has no bar 9; its bars are 1 to 4",
         "--bars 3-1; --bars ends before it begins",
         "--bars -; names no bars",
-        "--target fast; 'fast' is not a double",
+        "--target fast; 'fast' is no number",
+        "--alternatives two; 'two' is no whole number",
         "--target -5; a tempo of -5.0 a minute",
         "--beat minim; 'minim' is no beat",
         "--pin 1:1; is no pin; write BAR:INDEX=STRING:FINGER",

@@ -34,6 +34,7 @@ class LaunchOptionsTest {
   @ParameterizedTest
   @CsvSource(
       delimiter = '|',
+      quoteCharacter = '"',
       textBlock =
           """
           open a.xml b.xml | 'b.xml' says nothing here; open takes --book BOOK and one FILE

@@ -4,11 +4,15 @@ import app.fret.bow.Stroke;
 import app.fret.instrument.Instrument;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.study.Study;
-import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.core.JsonFactory;
+import com.fasterxml.jackson.core.JsonGenerator;
+import com.fasterxml.jackson.core.util.DefaultPrettyPrinter;
+import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
+import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Locale;
@@ -40,12 +44,52 @@ public final class PlanJson {
    */
   public static String of(
       Study study, List<String> skipped, List<LeftHandPlan> others, Map<String, Double> timingMs) {
-    try {
-      return new ObjectMapper()
-          .writerWithDefaultPrettyPrinter()
-          .writeValueAsString(new PlanJson(study).root(skipped, others, timingMs));
+    StringWriter text = new StringWriter();
+    try (JsonGenerator json = new JsonFactory().createGenerator(text)) {
+      json.setPrettyPrinter(new DefaultPrettyPrinter());
+      write(new PlanJson(study).root(skipped, others, timingMs), json);
     } catch (IOException e) {
       throw new UncheckedIOException("a plan held in memory cannot be written", e);
+    }
+    return text.toString();
+  }
+
+  /**
+   * Writes a node. The library's mapper would do the same after reading a good many of its own
+   * classes.
+   */
+  private static void write(JsonNode node, JsonGenerator json) throws IOException {
+    if (node.isObject()) {
+      json.writeStartObject();
+      for (Map.Entry<String, JsonNode> field : node.properties()) {
+        json.writeFieldName(field.getKey());
+        write(field.getValue(), json);
+      }
+      json.writeEndObject();
+    } else if (node.isArray()) {
+      json.writeStartArray();
+      for (JsonNode element : node) {
+        write(element, json);
+      }
+      json.writeEndArray();
+    } else {
+      writeValue(node, json);
+    }
+  }
+
+  private static void writeValue(JsonNode value, JsonGenerator json) throws IOException {
+    switch (value.getNodeType()) {
+      case STRING -> json.writeString(value.textValue());
+      case BOOLEAN -> json.writeBoolean(value.booleanValue());
+      case NULL -> json.writeNull();
+      case NUMBER -> {
+        if (value.isIntegralNumber()) {
+          json.writeNumber(value.longValue());
+        } else {
+          json.writeNumber(value.doubleValue());
+        }
+      }
+      default -> throw new IllegalStateException("a plan holds a " + value.getNodeType());
     }
   }
 

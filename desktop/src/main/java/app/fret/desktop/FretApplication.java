@@ -55,7 +55,7 @@ public final class FretApplication extends Application {
     stage.setMinWidth(LEAST_WIDTH);
     stage.setMinHeight(LEAST_HEIGHT);
     Optional<FretWindow> window = show(opening.orElseGet(() -> OpenBook.start(options, CLOCK)));
-    window.ifPresent(this::doWhatWasAsked);
+    window.ifPresentOrElse(this::doWhatWasAsked, this::leaveIfNobodyLooks);
   }
 
   /** The demo's book is made anew each time; its mistakes go where it lies. */
@@ -91,6 +91,14 @@ public final class FretApplication extends Application {
     window.setRestorer(this::restore);
     opened.programme().stream().findFirst().ifPresent(opened::open);
     return window;
+  }
+
+  /** Where pictures were asked for, nobody sits before the window to read why there are none. */
+  private void leaveIfNobodyLooks() {
+    if (options.pictures().isPresent()) {
+      System.err.println("fret: the demo's book cannot be opened, so no pictures were taken");
+      System.exit(2);
+    }
   }
 
   private void doWhatWasAsked(FretWindow window) {

@@ -3,6 +3,7 @@ package app.fret.desktop;
 import app.fret.desktop.demo.DemoBook;
 import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.model.ProgrammeEntry;
 import app.fret.desktop.view.FretWindow;
 import app.fret.desktop.view.Station;
 import java.io.IOException;
@@ -12,6 +13,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.beans.value.ChangeListener;
@@ -24,64 +27,91 @@ import javax.imageio.ImageIO;
 
 /** Walks the running program through its main views and writes a picture of each. */
 final class Pictures {
-  private static final Duration SETTLE = Duration.millis(2400);
+  private static final Duration SETTLE = Duration.millis(1200);
+  private static final Duration LOOK_EVERY = Duration.millis(50);
 
   private final Desk desk;
   private final FretWindow window;
   private final Path folder;
   private final List<Shot> shots = new ArrayList<>();
 
-  /** A view to bring about and the name of its picture. */
-  private record Shot(String name, Runnable bringAbout) {}
+  /**
+   * A view to bring about and the name of its picture.
+   *
+   * @param bringAbout brings it about and runs what it is given once it is there
+   */
+  private record Shot(String name, Consumer<Runnable> bringAbout) {}
 
   Pictures(Desk desk, FretWindow window, Path folder) {
     this.desk = desk;
     this.window = window;
     this.folder = folder;
-    shots.add(new Shot("left-hand-fast", () -> show(0, Station.LEFT_HAND, 43)));
-    shots.add(new Shot("read", () -> show(0, Station.READ, 0)));
-    shots.add(new Shot("practise", () -> show(0, Station.PRACTISE, 0)));
-    shots.add(new Shot("left-hand-singing", () -> show(1, Station.LEFT_HAND, 25)));
-    shots.add(new Shot("left-hand-chords", () -> show(2, Station.LEFT_HAND, 5)));
-    shots.add(new Shot("left-hand-high", () -> show(3, Station.LEFT_HAND, 12)));
-    shots.add(new Shot("left-hand-viola", () -> show(4, Station.LEFT_HAND, 20)));
-    shots.add(new Shot("left-hand-alto", () -> show(5, Station.LEFT_HAND, 14)));
-    shots.add(new Shot("left-hand-thumb", () -> show(6, Station.LEFT_HAND, 28)));
-    shots.add(new Shot("left-hand-cello", () -> show(7, Station.LEFT_HAND, 14)));
-    shots.add(new Shot("left-hand-bass", () -> show(8, Station.LEFT_HAND, 6)));
-    shots.add(new Shot("left-hand-uneven", () -> show(9, Station.LEFT_HAND, 31)));
-    shots.add(new Shot("compare", () -> press(1, "#compare-plans")));
-    shots.add(new Shot("player", () -> press(8, "#show-player")));
+    shots.add(new Shot("left-hand-fast", done -> show(0, Station.LEFT_HAND, 43, done)));
+    shots.add(new Shot("read", done -> show(0, Station.READ, 0, done)));
+    shots.add(new Shot("practise", done -> show(0, Station.PRACTISE, 0, done)));
+    shots.add(new Shot("left-hand-singing", done -> show(1, Station.LEFT_HAND, 25, done)));
+    shots.add(new Shot("left-hand-chords", done -> show(2, Station.LEFT_HAND, 5, done)));
+    shots.add(new Shot("left-hand-high", done -> show(3, Station.LEFT_HAND, 12, done)));
+    shots.add(new Shot("left-hand-viola", done -> show(4, Station.LEFT_HAND, 20, done)));
+    shots.add(new Shot("left-hand-alto", done -> show(5, Station.LEFT_HAND, 14, done)));
+    shots.add(new Shot("left-hand-thumb", done -> show(6, Station.LEFT_HAND, 28, done)));
+    shots.add(new Shot("left-hand-cello", done -> show(7, Station.LEFT_HAND, 14, done)));
+    shots.add(new Shot("left-hand-bass", done -> show(8, Station.LEFT_HAND, 6, done)));
+    shots.add(new Shot("left-hand-uneven", done -> show(9, Station.LEFT_HAND, 31, done)));
+    shots.add(new Shot("compare", done -> press(1, "#compare-plans", "#compare", done)));
+    shots.add(new Shot("player", done -> press(8, "#show-player", "#player-sheet", done)));
     shots.add(new Shot("add-passage", this::offerFile));
   }
 
   /** The form that a dropped file brings up; the file is a copy of the demo's own music. */
-  private void offerFile() {
+  private void offerFile(Runnable done) {
     try (InputStream in = DemoBook.class.getResourceAsStream("lantern-song.musicxml")) {
       Path file = Files.createTempDirectory("fret-picture").resolve("lantern-song.musicxml");
       Files.write(file, in.readAllBytes());
       window.add(file);
+      whenTrue(() -> window.lookup("#add-pane") != null, done);
     } catch (IOException e) {
       fail();
     }
   }
 
-  private void show(int passage, Station station, int note) {
-    desk.open(desk.programme().get(passage));
+  private void show(int passage, Station station, int note, Runnable done) {
+    ProgrammeEntry entry = desk.programme().get(passage);
+    desk.open(entry);
     window.show(station);
-    PauseTransition wait = new PauseTransition(SETTLE.divide(2));
-    wait.setOnFinished(e -> desk.openProperty().get().ifPresent(p -> p.select(note)));
-    wait.play();
+    whenTrue(
+        () -> open().filter(p -> p.opened().entry().id() == entry.passage().id()).isPresent(),
+        () -> {
+          open().ifPresent(p -> p.select(note));
+          done.run();
+        });
   }
 
-  /** Opens a passage at the left hand and presses a button there. */
-  private void press(int passage, String button) {
-    show(passage, Station.LEFT_HAND, 14);
-    PauseTransition wait = new PauseTransition(SETTLE);
+  private Optional<PassageDesk> open() {
+    return desk.openProperty().get();
+  }
+
+  /** Opens a passage at the left hand, presses a button there, and waits for what it opens. */
+  private void press(int passage, String button, String opened, Runnable done) {
+    show(
+        passage,
+        Station.LEFT_HAND,
+        14,
+        () -> {
+          ((Button) window.lookup(button)).fire();
+          whenTrue(() -> window.lookup(opened) != null, done);
+        });
+  }
+
+  /** Does something as soon as a condition holds, however long that takes on this machine. */
+  private static void whenTrue(BooleanSupplier condition, Runnable then) {
+    PauseTransition wait = new PauseTransition(LOOK_EVERY);
     wait.setOnFinished(
         e -> {
-          if (window.lookup(button) instanceof Button found) {
-            found.fire();
+          if (condition.getAsBoolean()) {
+            then.run();
+          } else {
+            wait.playFromStart();
           }
         });
     wait.play();
@@ -119,9 +149,12 @@ final class Pictures {
       Platform.exit();
       return;
     }
-    shots.get(index).bringAbout().run();
-    boolean works = shots.get(index).name().matches("compare|player");
-    PauseTransition settle = new PauseTransition(works ? SETTLE.multiply(3) : SETTLE);
+    shots.get(index).bringAbout().accept(() -> take(index));
+  }
+
+  /** Takes the picture once the music is laid out and what was lit is put out. */
+  private void take(int index) {
+    PauseTransition settle = new PauseTransition(SETTLE);
     settle.setOnFinished(
         e -> {
           try {

@@ -18,7 +18,6 @@ import javafx.geometry.Bounds;
 import javafx.geometry.Insets;
 import javafx.geometry.Point2D;
 import javafx.scene.AccessibleRole;
-import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
@@ -40,6 +39,7 @@ public final class ScoreView extends ScrollPane {
 
   private static final double GAP = 10;
   private static final double TOP = 8;
+  private static final double BOTTOM = 24;
 
   /** A window that is being pulled changes its width many times a second. */
   private static final Duration SETTLED = Duration.millis(80);
@@ -81,7 +81,7 @@ public final class ScoreView extends ScrollPane {
     setHbarPolicy(ScrollBarPolicy.NEVER);
     setFitToWidth(true);
     setAccessibleRole(AccessibleRole.PARENT);
-    systems.setPadding(new Insets(TOP, MARGIN, 24, MARGIN));
+    systems.setPadding(new Insets(TOP, MARGIN, BOTTOM, MARGIN));
     setContent(systems);
     study.addListener((property, before, now) -> layOut());
     selectedNote.addListener((property, before, now) -> select(before, now));
@@ -160,13 +160,14 @@ public final class ScoreView extends ScrollPane {
       nodes.add(node);
     }
     systems.getChildren().setAll(nodes);
+    scrollToSelected();
     paintWhatIsInView();
   }
 
   /** Systems in the viewport and half a viewport around it are painted, all others let go. */
   private void paintWhatIsInView() {
     double viewport = getViewportBounds().getHeight();
-    double content = TOP + nodes.stream().mapToDouble(n -> n.getPrefHeight() + GAP).sum();
+    double content = contentHeight();
     double from = getVvalue() * Math.max(0, content - viewport) - viewport / 2;
     double to = from + 2 * viewport;
     double top = TOP;
@@ -183,26 +184,30 @@ public final class ScoreView extends ScrollPane {
         node.select(now);
       }
     }
-    nodes.stream()
-        .filter(n -> now.filter(n::shows).isPresent())
-        .findFirst()
-        .ifPresent(this::scrollTo);
+    scrollToSelected();
   }
 
-  private void scrollTo(Node node) {
-    double content = systems.getHeight();
+  /** Brings the system of the selected note into view; its place follows from the heights. */
+  private void scrollToSelected() {
     double viewport = getViewportBounds().getHeight();
-    if (content <= viewport) {
-      return;
+    double content = contentHeight();
+    double top = TOP;
+    for (SystemNode node : nodes) {
+      double bottom = top + node.getPrefHeight();
+      if (selectedNote.get().filter(node::shows).isPresent() && content > viewport) {
+        double shownFrom = getVvalue() * (content - viewport);
+        if (top < shownFrom) {
+          setVvalue(top / (content - viewport));
+        } else if (bottom > shownFrom + viewport) {
+          setVvalue((bottom - viewport) / (content - viewport));
+        }
+      }
+      top = bottom + GAP;
     }
-    double top = node.getBoundsInParent().getMinY();
-    double bottom = node.getBoundsInParent().getMaxY();
-    double shownFrom = getVvalue() * (content - viewport);
-    if (top < shownFrom) {
-      setVvalue(top / (content - viewport));
-    } else if (bottom > shownFrom + viewport) {
-      setVvalue((bottom - viewport) / (content - viewport));
-    }
+  }
+
+  private double contentHeight() {
+    return TOP + nodes.stream().mapToDouble(n -> n.getPrefHeight() + GAP).sum() - GAP + BOTTOM;
   }
 
   /** Where a note stands on the screen, if it has been laid out. */

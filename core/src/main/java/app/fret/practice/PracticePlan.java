@@ -33,6 +33,6 @@ public record PracticePlan(Tempo audition, Ladder ladder, List<Double> passSecon
 
   /** Seconds that one pass takes at a tempo, repeats played. */
   public static double passSeconds(Passage passage, Tempo tempo) {
-    return PlayOrder.of(passage).seconds(passage, TempoMap.constant(tempo));
+    return PlayOrder.seconds(passage, TempoMap.constant(tempo));
   }
 }

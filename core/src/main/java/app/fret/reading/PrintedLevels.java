@@ -78,8 +78,9 @@ final class PrintedLevels {
           inside = Optional.empty();
           level = LEVELS.get(marks.get(nextMark++).sign());
         } else if (hairpin) {
-          leave(hairpins.get(nextHairpin).from());
-          enter(hairpins.get(nextHairpin++));
+          Hairpin next = hairpins.get(nextHairpin++);
+          leave(next.from());
+          enter(next);
         } else {
           leave(time);
           return inside.map(h -> between(h, time)).orElse(level);
@@ -123,7 +124,7 @@ final class PrintedLevels {
     /** The first mark from the end of a hairpin on, unless another hairpin or a bar comes first. */
     private Optional<Dynamic> markAfter(Hairpin hairpin) {
       Fraction latest = hairpin.to().add(longestBar());
-      for (int i = nextHairpin + 1; i < hairpins.size(); i++) {
+      for (int i = nextHairpin; i < hairpins.size(); i++) {
         if (hairpins.get(i).from().compareTo(hairpin.to()) >= 0) {
           Fraction next = hairpins.get(i).from();
           latest = next.compareTo(latest) < 0 ? next : latest;

@@ -2,6 +2,8 @@ package app.fret.score;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.IntConsumer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -14,6 +16,7 @@ import java.util.regex.Pattern;
  * @param bars indexes of bars, each as often as it is played
  */
 public record PlayOrder(List<Integer> bars) {
+  /** Numbers of more than two digits are no numbers of endings. */
   private static final Pattern NUMBER = Pattern.compile("\\d+");
 
   public PlayOrder {
@@ -23,23 +26,32 @@ public record PlayOrder(List<Integer> bars) {
   /** The order in which the bars of a passage are played. */
   public static PlayOrder of(Passage passage) {
     List<Integer> order = new ArrayList<>();
-    int start = 0;
-    while (start < passage.bars().size()) {
-      Section section = Section.from(passage.bars(), start);
-      section.play(order);
-      start = section.last + 1;
-    }
+    walk(passage, section -> section.play(order::add));
     return new PlayOrder(order);
   }
 
-  /** Seconds that one pass takes. */
-  public double seconds(Passage passage, TempoMap tempos) {
+  /**
+   * Seconds that one pass through a passage takes. Bars are counted, not laid out one after the
+   * other: a page of repeats is long to play and short to add up.
+   */
+  public static double seconds(Passage passage, TempoMap tempos) {
+    int[] times = new int[passage.bars().size()];
+    walk(passage, section -> section.count(times));
     double seconds = 0;
-    for (int index : bars) {
-      Bar bar = passage.bars().get(index);
-      seconds += tempos.seconds(bar.onset(), bar.end());
+    for (int i = 0; i < times.length; i++) {
+      Bar bar = passage.bars().get(i);
+      seconds += times[i] * tempos.seconds(bar.onset(), bar.end());
     }
     return seconds;
+  }
+
+  private static void walk(Passage passage, Consumer<Section> visitor) {
+    int start = 0;
+    while (start < passage.bars().size()) {
+      Section section = Section.from(passage.bars(), start);
+      visitor.accept(section);
+      start = section.last + 1;
+    }
   }
 
   /**
@@ -104,22 +116,32 @@ public record PlayOrder(List<Integer> bars) {
           .orElse(1);
     }
 
-    void play(List<Integer> order) {
+    void play(IntConsumer visitor) {
       for (int pass = 1; pass <= times; pass++) {
         for (int bar = first; bar < Math.min(firstEnding, last + 1); bar++) {
-          order.add(bar);
+          visitor.accept(bar);
         }
-        playEnding(order, pass);
+        playEnding(pass, visitor);
       }
     }
 
-    private void playEnding(List<Integer> order, int pass) {
+    private void playEnding(int pass, IntConsumer visitor) {
       boolean sounds = false;
       for (int bar = firstEnding; bar <= last; bar++) {
         sounds = all.get(bar).edges().endingStart().map(t -> holds(t, pass)).orElse(sounds);
         if (sounds) {
-          order.add(bar);
+          visitor.accept(bar);
         }
+      }
+    }
+
+    /** Adds how often each bar is played. */
+    void count(int[] counts) {
+      for (int bar = first; bar < Math.min(firstEnding, last + 1); bar++) {
+        counts[bar] += times;
+      }
+      for (int pass = 1; pass <= times && firstEnding <= last; pass++) {
+        playEnding(pass, bar -> counts[bar]++);
       }
     }
 
@@ -136,7 +158,7 @@ public record PlayOrder(List<Integer> bars) {
     private static List<Integer> numbers(String text) {
       List<Integer> numbers = new ArrayList<>();
       Matcher matcher = NUMBER.matcher(text);
-      while (matcher.find() && matcher.group().length() < 4) {
+      while (matcher.find() && matcher.group().length() < 3) {
         numbers.add(Integer.parseInt(matcher.group()));
       }
       return numbers;

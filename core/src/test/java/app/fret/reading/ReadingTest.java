@@ -108,6 +108,15 @@ class ReadingTest {
   }
 
   @Test
+  void aMarkBehindTheNextHairpinIsNotTheGoalOfTheFirst() {
+    List<Hairpin> swell =
+        List.of(new Hairpin(at(0, 1), at(2, 4), true), new Hairpin(at(2, 4), at(1, 1), false));
+    List<Dynamic> marks = List.of(new Dynamic(at(0, 1), "p"), new Dynamic(at(1, 1), "ff"));
+    assertThat(levels(marks, swell))
+        .containsExactly(new double[] {4, 4.5, 5, 4.5, 8, 8, 8, 8}, within(1e-9));
+  }
+
+  @Test
   void wordsBecomeTechniquesAndHoldUntilTheyAreTakenBack() {
     List<Words> words =
         List.of(

@@ -55,9 +55,11 @@ class PlayOrderTest {
 
   @Test
   void repeatsCountInTheSecondsOfAPass() {
-    Passage passage = bars(PLAIN, back(2), PLAIN);
     TempoMap sixty = TempoMap.constant(new Tempo(BeatUnit.QUARTER, 60));
-    assertThat(PlayOrder.of(passage).seconds(passage, sixty)).isCloseTo(20, within(1e-9));
+    assertThat(PlayOrder.seconds(bars(PLAIN, back(2), PLAIN), sixty)).isCloseTo(20, within(1e-9));
+    Passage endings = bars(PLAIN, ending("1, 2", 2), ending("3", 0), PLAIN, back(4));
+    assertThat(PlayOrder.of(endings).bars()).hasSize(14);
+    assertThat(PlayOrder.seconds(endings, sixty)).isCloseTo(14 * 4, within(1e-9));
   }
 
   @Test

@@ -6,6 +6,7 @@ import app.fret.book.BookPassage;
 import app.fret.book.BookPlayer;
 import app.fret.book.Decided;
 import app.fret.book.Found;
+import app.fret.book.LogEntry;
 import app.fret.book.NewPassage;
 import app.fret.engraving.Paper;
 import app.fret.files.ScorePlace;
@@ -56,6 +57,12 @@ public final class Desk {
       new ReadOnlyObjectWrapper<>(this, "open", Optional.empty());
   private final ReadOnlyObjectWrapper<Optional<Notice>> fault =
       new ReadOnlyObjectWrapper<>(this, "fault", Optional.empty());
+
+  /** Passage that is wanted on the desk, laid there already or still being read. */
+  private long wanted;
+
+  /** What the book keeps of one passage. */
+  private record Kept(byte[] score, Decided decided, Found<LogEntry> log, BookPlayer owner) {}
 
   /** The lines of the programme, and a sentence for each row of the book that cannot be read. */
   private record Read(List<ProgrammeEntry> entries, List<String> unreadable) {}
@@ -135,7 +142,7 @@ public final class Desk {
 
   /** Lays a passage of the programme on the desk; one that lies there stays with all its undo. */
   public void open(ProgrammeEntry entry) {
-    long wanted = entry.passage().id();
+    wanted = entry.passage().id();
     if (open.get().map(p -> p.opened().entry().id() == wanted).orElse(false)) {
       return;
     }
@@ -144,7 +151,7 @@ public final class Desk {
         () -> {
           try {
             PassageDesk desk = load(entry);
-            workers.show(() -> show(desk));
+            workers.show(() -> showIfWanted(desk));
           } catch (ScoreRejectedException | OutOfRangeException e) {
             tell(e.getMessage());
           }
@@ -155,13 +162,12 @@ public final class Desk {
   private PassageDesk load(ProgrammeEntry entry)
       throws ScoreRejectedException, OutOfRangeException {
     BookPassage stored = entry.passage();
+    Kept kept = workers.askBook(() -> kept(stored));
     ReadPassage read =
-        new MusicXmlReader()
-            .open(stored.fileName(), book.score(stored.id()))
-            .read(stored.cut().part());
+        new MusicXmlReader().open(stored.fileName(), kept.score()).read(stored.cut().part());
     Passage passage = cut(read, stored).withTitle(stored.title());
-    Decided decided = book.choices(stored.id());
-    BookPlayer owner = owner(stored);
+    Decided decided = kept.decided();
+    BookPlayer owner = kept.owner();
     Player player = read.intake().player(owner.setup(), owner.name());
     PossibleStudy possible = PossibleStudy.of(passage, player, decided.choices());
     List<String> skipped = new ArrayList<>(read.skipped());
@@ -173,9 +179,14 @@ public final class Desk {
             owner, stored, passage, read.intake(), skipped, read.layout(), remarks),
         book,
         possible.study(),
-        book.log(stored.id()),
+        kept.log(),
         clock,
         workers);
+  }
+
+  private Kept kept(BookPassage stored) {
+    return new Kept(
+        book.score(stored.id()), book.choices(stored.id()), book.log(stored.id()), owner(stored));
   }
 
   private static Passage cut(ReadPassage read, BookPassage stored) throws ScoreRejectedException {
@@ -191,6 +202,13 @@ public final class Desk {
   /** The player as the book knows them now: their setup may have changed at another passage. */
   private BookPlayer owner(BookPassage passage) {
     return players().stream().filter(p -> p.id() == passage.playerId()).findFirst().orElseThrow();
+  }
+
+  /** While it was read, another passage may have been chosen, or the one that lies open again. */
+  private void showIfWanted(PassageDesk desk) {
+    if (desk.opened().entry().id() == wanted) {
+      show(desk);
+    }
   }
 
   private void show(PassageDesk desk) {

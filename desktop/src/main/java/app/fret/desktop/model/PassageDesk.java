@@ -87,6 +87,9 @@ public final class PassageDesk {
   private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper(this, "canRedo");
   private final Decisions decisions;
 
+  /** What comparing is for: of several comparisons the newest counts. */
+  private final Object comparing = new Object();
+
   /** Decisions that wait to be planned, the oldest first. */
   private final Queue<Asked> asked = new ConcurrentLinkedQueue<>();
 
@@ -249,7 +252,7 @@ public final class PassageDesk {
     Study now = study.get();
     message.set("Working out the plans to compare …");
     workers.planForShow(
-        selection,
+        comparing,
         () -> {
           List<Candidate> candidates = Candidates.of(now);
           workers.show(

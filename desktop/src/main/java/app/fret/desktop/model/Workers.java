@@ -4,9 +4,14 @@ import app.fret.book.BookFaultException;
 import java.util.Collections;
 import java.util.Map;
 import java.util.WeakHashMap;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.FutureTask;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.ThreadFactory;
+import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -43,23 +48,38 @@ public final class Workers {
   }
 
   /**
-   * Two threads of their own.
+   * Three threads of their own.
    *
    * @param ui runs changes of what is seen
    * @param mistakes writes down what went wrong by the program's own fault
    */
   public static Workers threads(Executor ui, Consumer<Throwable> mistakes) {
     return new Workers(
-        thread("fret-planning"), thread("fret-book"), thread("fret-layout"), ui, mistakes);
+        Executors.newSingleThreadExecutor(named("fret-planning")),
+        Executors.newSingleThreadExecutor(named("fret-book")),
+        layoutThread(),
+        ui,
+        mistakes);
   }
 
-  private static ExecutorService thread(String name) {
-    return Executors.newSingleThreadExecutor(
-        task -> {
-          Thread thread = new Thread(task, name);
-          thread.setDaemon(true);
-          return thread;
-        });
+  /** A view that asks for a layout while the window closes is not answered any more. */
+  private static ExecutorService layoutThread() {
+    return new ThreadPoolExecutor(
+        1,
+        1,
+        0,
+        TimeUnit.SECONDS,
+        new LinkedBlockingQueue<>(),
+        named("fret-layout"),
+        new ThreadPoolExecutor.DiscardPolicy());
+  }
+
+  private static ThreadFactory named(String name) {
+    return task -> {
+      Thread thread = new Thread(task, name);
+      thread.setDaemon(true);
+      return thread;
+    };
   }
 
   /** All on the calling thread, one after the other; for tests. */
@@ -128,6 +148,26 @@ public final class Workers {
     keeping.execute(guarded(task, onFault));
   }
 
+  /**
+   * Asks the book something once all is kept that was to be kept by now. For the planning thread:
+   * the book never waits for a plan, so a plan may wait for the book.
+   */
+  <T> T askBook(Supplier<T> question) {
+    FutureTask<T> asked = new FutureTask<>(question::get);
+    keeping.execute(asked);
+    try {
+      return asked.get();
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException("interrupted while the book was asked", e);
+    } catch (ExecutionException e) {
+      if (e.getCause() instanceof RuntimeException fault) {
+        throw fault;
+      }
+      throw new IllegalStateException(e.getCause());
+    }
+  }
+
   /** Changes what is seen. */
   void show(Runnable task) {
     ui.execute(task);
@@ -152,7 +192,9 @@ public final class Workers {
     finishing = true;
     finish(planning);
     finish(keeping);
-    // Nobody waits for a layout: its thread ends with the program.
+    if (layingOut instanceof ExecutorService service) {
+      service.shutdownNow(); // nobody waits for a layout
+    }
   }
 
   private static void finish(Executor executor) {

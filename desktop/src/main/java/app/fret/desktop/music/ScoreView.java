@@ -36,7 +36,6 @@ public final class ScoreView extends ScrollPane {
   public static final double SMALL = 7.2;
 
   private static final double MARGIN = 20;
-
   private static final double GAP = 10;
   private static final double TOP = 8;
   private static final double BOTTOM = 24;
@@ -62,6 +61,11 @@ public final class ScoreView extends ScrollPane {
   private final List<SystemNode> nodes = new ArrayList<>();
   private final PauseTransition settle = new PauseTransition(SETTLED);
   private double laidOutWidth = -1;
+  private double viewportHeight = -1;
+
+  /** The note last brought into view: who has scrolled away since is not taken back to it. */
+  private Optional<Integer> broughtIntoView = Optional.empty();
+
   private boolean stale = true;
 
   /**
@@ -120,6 +124,10 @@ public final class ScoreView extends ScrollPane {
     } else if (otherWidth) {
       settle.playFromStart();
     }
+    if (viewport.getHeight() != viewportHeight) {
+      viewportHeight = viewport.getHeight();
+      scrollToSelected();
+    }
     paintWhatIsInView();
   }
 
@@ -160,7 +168,9 @@ public final class ScoreView extends ScrollPane {
       nodes.add(node);
     }
     systems.getChildren().setAll(nodes);
-    scrollToSelected();
+    if (!broughtIntoView.equals(selectedNote.get())) {
+      scrollToSelected();
+    }
     paintWhatIsInView();
   }
 
@@ -192,6 +202,7 @@ public final class ScoreView extends ScrollPane {
     double viewport = getViewportBounds().getHeight();
     double content = contentHeight();
     double top = TOP;
+    broughtIntoView = nodes.isEmpty() ? broughtIntoView : selectedNote.get();
     for (SystemNode node : nodes) {
       double bottom = top + node.getPrefHeight();
       if (selectedNote.get().filter(node::shows).isPresent() && content > viewport) {

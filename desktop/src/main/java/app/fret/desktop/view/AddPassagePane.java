@@ -76,6 +76,9 @@ final class AddPassagePane extends VBox {
     name(perMinute, "add-per-minute");
     name(due, "add-due");
     fault.setId("add-fault");
+    for (Label words : List.of(passedOver, layout, fault)) {
+      words.managedProperty().bind(words.textProperty().isNotEmpty());
+    }
     fill();
     int likely = players.isEmpty() ? 0 : offer.score().likelyPart(players.get(0).instrument());
     part.getSelectionModel().select(likely);
@@ -192,6 +195,7 @@ final class AddPassagePane extends VBox {
   private void readPart(int index) {
     read = Optional.empty();
     fault.setText("");
+    layout.setText("");
     passedOver.setText("Reading the part …");
     layOut();
     desk.readPart(offer, index, this::showPart, this::refusePart);

@@ -178,7 +178,12 @@ public final class FretWindow extends StackPane {
     return new Station.Services() {
       @Override
       public void compare() {
-        passage.compare(plans -> coverWide(new CompareView(passage, plans, this::close)));
+        passage.compare(
+            plans -> {
+              if (laid.filter(p -> p == passage).isPresent()) {
+                coverWide(new CompareView(passage, plans, this::close));
+              }
+            });
       }
 
       @Override

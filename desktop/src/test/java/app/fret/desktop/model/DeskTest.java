@@ -27,7 +27,9 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -259,5 +261,20 @@ class DeskTest {
         .containsExactly("no music, but note: the part tunes string IV to A3, and is planned so");
     open.setSetup(open.setup().withTuning("E5 A4 D4 G3"), "Tuned as usual");
     assertThat(open.study().leftHand().notes().get(0).placement().top().isOpen()).isFalse();
+  }
+
+  @Test
+  void goingBackToTheOpenPassageOvertakesOneThatIsStillRead() throws IOException {
+    desk.add(offer("C5/1"), forNewPlayer(0, 0));
+    desk.add(offer("D5/1"), forNewPlayer(0, 0));
+    Deque<Runnable> waiting = new ArrayDeque<>();
+    Desk slow = new Desk(book, CLOCK, Workers.planningBy(waiting::add));
+    slow.open(slow.programme().get(0));
+    waiting.remove().run();
+    slow.open(slow.programme().get(1));
+    slow.open(slow.programme().get(0));
+    waiting.forEach(Runnable::run);
+    assertThat(slow.openProperty().get().orElseThrow().opened().entry())
+        .isEqualTo(slow.programme().get(0).passage());
   }
 }

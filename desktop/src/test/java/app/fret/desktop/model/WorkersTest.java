@@ -1,6 +1,7 @@
 package app.fret.desktop.model;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
@@ -123,6 +124,28 @@ class WorkersTest {
     assertThat(mistakes).hasSize(1);
     assertThat(heard).hasSize(2).last().isEqualTo("shown");
     assertThat(heard.get(0)).startsWith("fault: ");
+  }
+
+  @Test
+  void theBookIsAskedAfterAllIsKeptAndItsFaultsComeThrough() {
+    workers.keep(() -> heard.add("kept"), noFault());
+    assertThat(workers.askBook(() -> List.copyOf(heard))).containsExactly("kept");
+    assertThatThrownBy(
+            () ->
+                workers.askBook(
+                    () -> {
+                      throw new IllegalArgumentException("torn page");
+                    }))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessage("torn page");
+  }
+
+  @Test
+  void aLayoutThatIsAskedForAfterClosingIsLetGo() {
+    workers.finish();
+    workers.layOut("score", () -> 1, done -> heard.add("shown"), noFault());
+    assertThat(heard).isEmpty();
+    assertThat(mistakes).isEmpty();
   }
 
   @Test

@@ -18,6 +18,7 @@ import javafx.geometry.Bounds;
 import javafx.geometry.Insets;
 import javafx.geometry.Point2D;
 import javafx.scene.AccessibleRole;
+import javafx.scene.Scene;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
@@ -62,6 +63,7 @@ public final class ScoreView extends ScrollPane {
   private final PauseTransition settle = new PauseTransition(SETTLED);
   private double laidOutWidth = -1;
   private double viewportHeight = -1;
+  private boolean waitsToScroll;
 
   /** The note last brought into view: who has scrolled away since is not taken back to it. */
   private Optional<Integer> broughtIntoView = Optional.empty();
@@ -126,7 +128,7 @@ public final class ScoreView extends ScrollPane {
     }
     if (viewport.getHeight() != viewportHeight) {
       viewportHeight = viewport.getHeight();
-      scrollToSelected();
+      scrollOnceLaidOut();
     }
     paintWhatIsInView();
   }
@@ -169,7 +171,7 @@ public final class ScoreView extends ScrollPane {
     }
     systems.getChildren().setAll(nodes);
     if (!broughtIntoView.equals(selectedNote.get())) {
-      scrollToSelected();
+      scrollOnceLaidOut();
     }
     paintWhatIsInView();
   }
@@ -195,6 +197,31 @@ public final class ScoreView extends ScrollPane {
       }
     }
     scrollToSelected();
+  }
+
+  /** The pane goes back to where it stood while its content is laid out, so this waits for that. */
+  private void scrollOnceLaidOut() {
+    Scene scene = getScene();
+    if (scene != null && !waitsToScroll) {
+      waitsToScroll = true;
+      scene.addPostLayoutPulseListener(new ScrollOnce(scene));
+    }
+  }
+
+  /** Scrolls after the next layout of its scene. */
+  private final class ScrollOnce implements Runnable {
+    private final Scene scene;
+
+    ScrollOnce(Scene scene) {
+      this.scene = scene;
+    }
+
+    @Override
+    public void run() {
+      scene.removePostLayoutPulseListener(this);
+      waitsToScroll = false;
+      scrollToSelected();
+    }
   }
 
   /** Brings the system of the selected note into view; its place follows from the heights. */

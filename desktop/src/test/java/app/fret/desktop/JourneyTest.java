@@ -39,6 +39,7 @@ import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.DatePicker;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
@@ -262,6 +263,24 @@ class JourneyTest {
     waitFor(() -> desk.openProperty().get().isPresent());
     assertThat(passage().opened().passage().bars()).hasSize(2);
     assertThat(passage().instrument().name()).isEqualTo("viola");
+  }
+
+  @Test
+  void aTypedDayIsTakenAndWhatIsNoDayIsSaidBeforeThePassageIsAdded(FxRobot robot)
+      throws IOException {
+    Path file = score("D5/4 E5/4 F5/4 G5/4");
+    robot.interact(() -> window.add(file));
+    waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
+    robot.clickOn("#add-new-player").write("Oda Merrin");
+    DatePicker due = robot.lookup("#add-due").queryAs(DatePicker.class);
+    robot.interact(() -> due.getEditor().setText("next week"));
+    robot.clickOn("#add-confirm");
+    waitFor(() -> text(robot, "#add-fault").startsWith("“next week” is no day;"));
+    assertThat(desk.openProperty().get()).isEmpty();
+    robot.interact(() -> due.getEditor().setText("9 January 2027"));
+    robot.clickOn("#add-confirm");
+    waitFor(() -> desk.openProperty().get().isPresent());
+    assertThat(passage().opened().entry().dueOn()).contains(LocalDate.of(2027, 1, 9));
   }
 
   @Test

@@ -55,6 +55,9 @@ final class AddPassagePane extends VBox {
   private final GridPane form = new GridPane();
   private Optional<ReadPassage> read = Optional.empty();
 
+  /** Why what was typed is no day, until that was said or a day is there. */
+  private Optional<String> noDay = Optional.empty();
+
   AddPassagePane(Desk desk, ImportOffer offer, Runnable onClose) {
     super(12);
     this.desk = desk;
@@ -76,6 +79,8 @@ final class AddPassagePane extends VBox {
     name(perMinute, "add-per-minute");
     name(due, "add-due");
     fault.setId("add-fault");
+    due.setConverter(new DayConverter(this::refuseDay));
+    due.valueProperty().addListener((property, before, now) -> noDay = Optional.empty());
     for (Label words : List.of(passedOver, layout, fault)) {
       words.managedProperty().bind(words.textProperty().isNotEmpty());
     }
@@ -249,7 +254,7 @@ final class AddPassagePane extends VBox {
         isNewPlayer()
             ? Optional.empty()
             : Optional.of(players.get(player.getSelectionModel().getSelectedIndex()));
-    Optional<LocalDate> day = Optional.ofNullable(due.getValue());
+    Optional<LocalDate> day = day();
     return new ImportChoice(
         title.getText().isBlank() ? offer.score().title() : title.getText().strip(),
         part.getSelectionModel().getSelectedIndex(),
@@ -260,6 +265,23 @@ final class AddPassagePane extends VBox {
         instrument.getValue().toLowerCase(Locale.ROOT),
         new Tempo(BeatUnit.named(beat.getValue(), metre), perMinute()),
         day);
+  }
+
+  private void refuseDay(String why) {
+    noDay = Optional.of(why);
+    fault.setText(why);
+  }
+
+  /** The day in the field, also when it was typed and not yet left; what is no day is said once. */
+  private Optional<LocalDate> day() {
+    LocalDate day = due.getConverter().fromString(due.getEditor().getText());
+    Optional<String> refused = noDay;
+    noDay = Optional.empty();
+    refused.ifPresent(
+        why -> {
+          throw new IllegalArgumentException(why);
+        });
+    return Optional.ofNullable(day);
   }
 
   private double perMinute() {

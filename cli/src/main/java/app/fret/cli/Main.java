@@ -5,16 +5,22 @@ import java.io.FileDescriptor;
 import java.io.FileOutputStream;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
-import picocli.CommandLine;
+import java.util.Arrays;
+import java.util.List;
 
 /** Entry point of the command line. */
-@CommandLine.Command(
-    name = "fret",
-    description = "Fingerings, bowings and practice plans for string players.",
-    mixinStandardHelpOptions = true,
-    versionProvider = Version.class,
-    subcommands = PlanCommand.class)
 public final class Main {
+  /** Exit code of a command that did what was asked. */
+  private static final int DONE = 0;
+
+  /** Exit code of every fault. */
+  private static final int REFUSED = 2;
+
+  private static final String OWN_MISTAKE =
+      "Fret made a mistake of its own with this score and these options; nothing was written";
+
+  private static final List<Command> COMMANDS = List.of(new PlanCommand());
+
   private Main() {}
 
   /** Runs the command and ends the process with its exit code. */
@@ -34,78 +40,81 @@ public final class Main {
 
   /** Runs the command with these streams and returns its exit code: 0, or 2 for any fault. */
   public static int run(PrintWriter out, PrintWriter err, String... args) {
-    CommandLine line = new CommandLine(new Main());
-    line.registerConverter(BarRange.class, converter(BarRange::parse));
-    line.registerConverter(PinOption.class, converter(PinOption::parse));
-    line.registerConverter(Double.class, converter(Main::number));
-    line.registerConverter(Integer.class, converter(Main::wholeNumber));
-    line.registerConverter(int.class, converter(Main::wholeNumber));
-    line.setOut(out);
-    line.setErr(err);
-    line.setParameterExceptionHandler(
-        (fault, given) -> refuse(err, words(fault) + "; see fret plan --help"));
-    line.setExecutionExceptionHandler((fault, command, result) -> refuse(err, words(fault)));
     try {
-      int exit = line.execute(args);
-      if (out.checkError()) {
-        return refuse(
-            err, "the answer could not be written: standard output is full or was closed");
-      }
-      return exit;
+      run(out, Arrays.asList(args));
+      return out.checkError()
+          ? refuse(err, "the answer could not be written: standard output is full or was closed")
+          : DONE;
     } catch (OutOfMemoryError e) {
       return refuse(err, "the score is too large for the memory; plan fewer bars with --bars");
     } catch (StackOverflowError e) {
       return refuse(err, OWN_MISTAKE);
+    } catch (Exception e) {
+      return refuse(err, words(e));
     }
   }
 
-  private static final String OWN_MISTAKE =
-      "Fret made a mistake of its own with this score and these options; nothing was written";
+  private static void run(PrintWriter out, List<String> args) throws Exception {
+    String first = args.isEmpty() ? "" : args.get(0);
+    if (asksForVersion(first)) {
+      out.println(Version.words());
+    } else if (asksForHelp(first)) {
+      Help.ofAll(COMMANDS, out);
+    } else {
+      run(named(first), out, args.subList(1, args.size()));
+    }
+  }
 
-  private static Double number(String text) {
+  private static boolean asksForHelp(String word) {
+    return word.equals("--help") || word.equals("-h");
+  }
+
+  private static boolean asksForVersion(String word) {
+    return word.equals("--version") || word.equals("-V");
+  }
+
+  private static Command named(String name) {
+    return COMMANDS.stream()
+        .filter(c -> c.name().equals(name))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new IllegalArgumentException(
+                    name.isEmpty()
+                        ? "name a command; see fret --help"
+                        : "there is no command '" + name + "'; see fret --help"));
+  }
+
+  private static void run(Command command, PrintWriter out, List<String> args) throws Exception {
+    // Help is for who does not yet know what must be given, so it comes before that is asked for.
+    if (args.stream().anyMatch(Main::asksForHelp)) {
+      Help.of(command, out);
+    } else if (args.stream().anyMatch(Main::asksForVersion)) {
+      out.println(Version.words());
+    } else {
+      command.run(understood(command, args), out);
+    }
+  }
+
+  private static Arguments understood(Command command, List<String> args) {
     try {
-      return Double.valueOf(text);
-    } catch (NumberFormatException e) {
-      throw new IllegalArgumentException("'" + text + "' is no number", e);
+      return Arguments.of(command.options(), args);
+    } catch (IllegalArgumentException e) {
+      throw new IllegalArgumentException(
+          e.getMessage() + "; see fret " + command.name() + " --help", e);
     }
-  }
-
-  private static Integer wholeNumber(String text) {
-    try {
-      return Integer.valueOf(text);
-    } catch (NumberFormatException e) {
-      throw new IllegalArgumentException("'" + text + "' is no whole number", e);
-    }
-  }
-
-  private interface Parser<T> {
-    T parse(String text);
-  }
-
-  /** Lets what a parser says reach the player without the name of a class around it. */
-  private static <T> CommandLine.ITypeConverter<T> converter(Parser<T> parser) {
-    return text -> {
-      try {
-        return parser.parse(text);
-      } catch (IllegalArgumentException e) {
-        throw new CommandLine.TypeConversionException(e.getMessage());
-      }
-    };
   }
 
   private static int refuse(PrintWriter err, String words) {
     err.println("fret: " + words);
     err.flush();
-    return CommandLine.ExitCode.USAGE;
+    return REFUSED;
   }
 
   /** What a fault says to a player; one that was not meant for one is our own mistake. */
   private static String words(Exception fault) {
-    boolean ours = fault instanceof RuntimeException;
     boolean meant =
-        !ours
-            || fault instanceof IllegalArgumentException
-            || fault instanceof CommandLine.ParameterException;
+        !(fault instanceof RuntimeException) || fault instanceof IllegalArgumentException;
     return meant && fault.getMessage() != null ? PlainWords.clean(fault.getMessage()) : OWN_MISTAKE;
   }
 }

@@ -9,45 +9,42 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import picocli.CommandLine.Option;
 
 /** The options that say how the instrument is set up and who plays it. */
 final class PlayerOptions {
-  @Option(
-      names = "--hand",
-      defaultValue = "medium",
-      description = "small, medium, large, or the span from first to fourth finger in mm.")
-  private String hand;
+  private static final String HAND = "hand";
+  private static final String BASS_SCHOOL = "bass-school";
+  private static final String SET_UP = "setup";
+  private static final String TUNING = "tuning";
+  private static final String STRING_LENGTH = "string-length";
+  private static final String A4 = "a";
+  private static final String REACH = "reach";
+  private static final String CRAWL = "crawl";
+  private static final String SLIDE = "slide";
 
-  @Option(names = "--bass-school", description = "1-2-4 (the default), 1-3-4 or 1-2-3-4.")
-  private Optional<String> bassSchool;
+  private final Arguments given;
 
-  @Option(names = "--setup", description = "For the bass: solo, low-c or five-string.")
-  private Optional<String> setUp;
+  PlayerOptions(Arguments given) {
+    this.given = given;
+  }
 
-  @Option(
-      names = "--tuning",
-      description = "What the open strings sound, string I first, such as E5,A4,D4,A3.")
-  private Optional<String> tuning;
-
-  @Option(names = "--string-length", description = "Vibrating length of the strings in mm.")
-  private Optional<Double> stringLengthMm;
-
-  @Option(names = "--a", description = "Frequency of the A in Hz, 415 to 446; 440 by default.")
-  private Optional<Double> a4Hz;
-
-  @Option(names = "--reach", description = "Stretch or shift: mixed (the default), reach, move.")
-  private Optional<String> reach;
-
-  @Option(names = "--crawl", description = "Whether the hand may crawl: yes or no.")
-  private Optional<String> crawl;
-
-  @Option(names = "--slide", description = "When a shift begins: early (the default) or late.")
-  private Optional<String> slide;
+  /** Adds these options to those of a command. */
+  static void addTo(OptionTable table) {
+    table
+        .value(HAND, "SIZE", "small, medium (the default), large, or the span in mm.")
+        .value(BASS_SCHOOL, "SCHOOL", "1-2-4 (the default), 1-3-4 or 1-2-3-4.")
+        .value(SET_UP, "SETUP", "For the bass: solo, low-c or five-string.")
+        .value(TUNING, "PITCHES", "What the open strings sound, string I first: E5,A4,D4,A3.")
+        .value(STRING_LENGTH, "MM", "Vibrating length of the strings.")
+        .value(A4, "HZ", "Frequency of the A, 415 to 446; 440 by default.")
+        .value(REACH, "HOW", "Stretch or shift: mixed (the default), reach, move.")
+        .value(CRAWL, "YES|NO", "Whether the hand may crawl.")
+        .value(SLIDE, "WHEN", "When a shift begins: early (the default) or late.");
+  }
 
   /** Whether the open strings are named here. */
   boolean tunes() {
-    return tuning.isPresent();
+    return given.text(TUNING).isPresent();
   }
 
   /** The player these options describe, on an instrument of this name. */
@@ -58,23 +55,29 @@ final class PlayerOptions {
 
   private Instrument instrument(String name) {
     Instrument instrument = Instruments.named(name);
-    if (bassSchool.isPresent()) {
-      instrument = Instruments.inSchool(instrument, bassSchool.get());
+    Optional<String> school = given.text(BASS_SCHOOL);
+    if (school.isPresent()) {
+      instrument = Instruments.inSchool(instrument, school.get());
     }
+    Optional<String> setUp = given.text(SET_UP);
     if (setUp.isPresent()) {
       instrument = Instruments.inSetUp(instrument, setUp.get());
     }
+    Optional<String> tuning = given.text(TUNING);
     if (tuning.isPresent()) {
       List<String> strings = Arrays.asList(tuning.get().split("[,\\s]+"));
       instrument = Instruments.tuned(instrument, strings);
     }
-    if (stringLengthMm.isPresent()) {
-      instrument = instrument.withStringLengthMm(stringLengthMm.get());
+    Optional<Double> lengthMm = given.number(STRING_LENGTH);
+    if (lengthMm.isPresent()) {
+      instrument = instrument.withStringLengthMm(lengthMm.get());
     }
+    Optional<Double> a4Hz = given.number(A4);
     return a4Hz.isPresent() ? instrument.withA4Hz(a4Hz.get()) : instrument;
   }
 
   private Hand hand(Instrument instrument) {
+    String hand = given.text(HAND).orElse("medium");
     for (Hand.Preset preset : Hand.Preset.values()) {
       if (preset.name().equalsIgnoreCase(hand)) {
         return Hand.of(preset, instrument.handSize());
@@ -90,14 +93,17 @@ final class PlayerOptions {
 
   private Habits habits() {
     Habits habits = Habits.USUAL;
+    Optional<String> reach = given.text(REACH);
     if (reach.isPresent()) {
-      habits = habits.withReach(one(Habits.Reach.values(), reach.get(), "--reach"));
+      habits = habits.withReach(one(Habits.Reach.values(), reach.get(), REACH));
     }
+    Optional<String> crawl = given.text(CRAWL);
     if (crawl.isPresent()) {
       habits = habits.withCrawl(yes(crawl.get()));
     }
+    Optional<String> slide = given.text(SLIDE);
     return slide.isPresent()
-        ? habits.withSlide(one(Habits.Slide.values(), slide.get(), "--slide"))
+        ? habits.withSlide(one(Habits.Slide.values(), slide.get(), SLIDE))
         : habits;
   }
 
@@ -117,6 +123,6 @@ final class PlayerOptions {
     String known =
         String.join(
             ", ", Arrays.stream(values).map(v -> v.name().toLowerCase(Locale.ROOT)).toList());
-    throw new IllegalArgumentException(option + " '" + text + "'; use " + known);
+    throw new IllegalArgumentException("--" + option + " '" + text + "'; use " + known);
   }
 }

@@ -142,7 +142,12 @@ class MainTest {
         "--hand huge; 'huge' is no hand",
         "--profile loud; no profile 'loud'",
         "--part Horn; it has no part 'Horn'",
-        "--fingers 3; Unknown option",
+        "--fingers 3; Unknown option '--fingers'; see fret plan --help",
+        "--target 60 --target 70; --target is given twice",
+        "--target; --target needs a value",
+        "--json --text; --json and --text exclude each other",
+        "--instr violin; Unknown option '--instr'",
+        "other.xml; one score at a time: 'other.xml'",
         "--hand 9999; a span of 9999.0 mm; give one from 37 to 124 mm",
         "--hand NaN; a span of NaN mm",
         "--string-length 1e9; a string length of 1.0E9 mm; give one from 148 to 492 mm",
@@ -259,6 +264,15 @@ class MainTest {
   }
 
   @Test
+  void aCommandLineThatNamesTooLittleSaysWhatToName() {
+    assertThat(run().err()).isEqualToIgnoringNewLines("fret: name a command; see fret --help");
+    assertThat(run("dance").err()).contains("there is no command 'dance'");
+    assertThat(run("plan", score.toString()).err())
+        .contains("--instrument is missing; see fret plan --help");
+    assertThat(run("plan", "--instrument", "violin").err()).contains("name a score");
+  }
+
+  @Test
   void theVersionIsSaidWithAndWithoutACommand() {
     assertThat(run("--version").out()).startsWith("Fret ");
     assertThat(run("plan", "--version").out()).startsWith("Fret ");
@@ -304,5 +318,6 @@ class MainTest {
     Run run = run("plan", "--help");
     assertThat(run.exit()).isZero();
     assertThat(run.out()).contains("--instrument").contains("--pin").contains("--bars");
+    assertThat(run("--help").out()).contains("plan ").contains("fret COMMAND --help");
   }
 }

@@ -55,17 +55,18 @@ final class Joints {
   }
 
   private void weighMoves() {
+    MoveWeigher weigher = model.moves(layers);
     for (List<Integer> meetings : meetings().values()) {
       List<Placement> from = layers.get(meetings.get(0) - 1);
       List<Placement> to = layers.get(meetings.get(0));
-      Moves between = shapes.between(from, to);
+      Moves between = shapes.between(weigher.looks(from), weigher.looks(to));
       Map<Moment, List<Integer>> byMoment = new LinkedHashMap<>();
       for (int layer : meetings) {
         moves[layer] = between;
         Moment seen = moments.get(layer).only(model.moveFacets());
         byMoment.computeIfAbsent(seen, m -> new ArrayList<>()).add(layer);
       }
-      double[][] weighed = weigh(from, to, between, List.copyOf(byMoment.keySet()));
+      double[][] weighed = weigher.weigh(from, to, between, List.copyOf(byMoment.keySet()));
       int number = 0;
       for (List<Integer> alike : byMoment.values()) {
         for (int layer : alike) {
@@ -86,25 +87,6 @@ final class Joints {
       meetings.computeIfAbsent(pair, p -> new ArrayList<>()).add(i);
     }
     return meetings;
-  }
-
-  /** Efforts of all moves at each of these moments. */
-  private double[][] weigh(
-      List<Placement> from, List<Placement> to, Moves between, List<Moment> seen) {
-    MoveWeigher weigher = model.moves(seen);
-    double[][] efforts = new double[seen.size()][between.count()];
-    double[] sums = new double[seen.size()];
-    for (int source = 0; source < from.size(); source++) {
-      Placement one = from.get(source);
-      int end = between.endFrom(source);
-      for (int move = between.firstFrom(source); move < end; move++) {
-        weigher.weigh(one, to.get(between.target(move)), sums);
-        for (int moment = 0; moment < sums.length; moment++) {
-          efforts[moment][move] = sums[moment];
-        }
-      }
-    }
-    return efforts;
   }
 
   /** Turn efforts of each layer: by turn number, then by trail number, the least at the end. */

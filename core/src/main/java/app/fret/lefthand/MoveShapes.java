@@ -1,10 +1,10 @@
 package app.fret.lefthand;
 
 import app.fret.lefthand.effort.EffortModel;
+import app.fret.lefthand.effort.LayerLooks;
 import app.fret.lefthand.effort.MoveWeigher;
 import app.fret.lefthand.effort.Trail;
 import app.fret.lefthand.effort.Turn;
-import app.fret.lefthand.hand.Placement;
 import app.fret.search.Moves;
 import app.fret.search.Numbering;
 import java.util.ArrayList;
@@ -31,13 +31,17 @@ final class MoveShapes {
   }
 
   /** The moves between two layers. */
-  Moves between(List<Placement> from, List<Placement> to) {
+  Moves between(LayerLooks from, LayerLooks to) {
     Moves.Builder builder = new Moves.Builder(from.size(), to.size());
+    int[] fingerCodes = new int[2 * from.fingerKinds() * to.fingerKinds()];
+    Arrays.fill(fingerCodes, UNKNOWN);
     int[] turnOfTarget = new int[to.size()];
-    for (Placement source : from) {
+    for (int source = 0; source < from.size(); source++) {
       for (int target = 0; target < turnOfTarget.length; target++) {
-        boolean possible = MoveWeigher.canGo(source, to.get(target));
-        turnOfTarget[target] = possible ? number(source, to.get(target)) : Moves.IMPOSSIBLE;
+        boolean possible =
+            to.usesHand(target) || MoveWeigher.canGo(from.way(source), to.way(target));
+        turnOfTarget[target] =
+            possible ? number(from, source, to, target, fingerCodes) : Moves.IMPOSSIBLE;
       }
       builder.addSource(turnOfTarget);
     }
@@ -54,11 +58,18 @@ final class MoveShapes {
     return turns;
   }
 
-  private int number(Placement from, Placement to) {
-    int code = model.turnCode(from, to);
+  private int number(LayerLooks from, int source, LayerLooks to, int target, int[] fingerCodes) {
+    int fromHand = from.hand(source);
+    int toHand = to.hand(target);
+    int stays = fromHand == toHand ? 1 : 0;
+    int cell = 2 * (from.fingers(source) * to.fingerKinds() + to.fingers(target)) + stays;
+    if (fingerCodes[cell] == UNKNOWN) {
+      fingerCodes[cell] = model.fingerCode(from.way(source), to.way(target));
+    }
+    int code = model.turnCode(fromHand, toHand, fingerCodes[cell]);
     if (turnNumbers[code] == UNKNOWN) {
       turnNumbers[code] = turns.size();
-      turns.add(model.turnOf(from, to));
+      turns.add(model.turnOf(from.way(source), to.way(target)));
     }
     return turnNumbers[code];
   }

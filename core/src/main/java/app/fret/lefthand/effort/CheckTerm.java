@@ -53,6 +53,11 @@ final class CheckTerm implements MoveTerm {
   }
 
   @Override
+  public MoveLook look() {
+    return MoveLook.FINGERS;
+  }
+
+  @Override
   public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
     return handTravels;
   }

@@ -36,6 +36,11 @@ final class CrawlTerm implements MoveTerm {
   }
 
   @Override
+  public MoveLook look() {
+    return MoveLook.FINGERS;
+  }
+
+  @Override
   public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
     return handTravels && !stringChanges;
   }

@@ -4,7 +4,9 @@ import app.fret.instrument.Player;
 import app.fret.instrument.StringGeometry;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * The sum of all weighted effort terms for one player and profile.
@@ -18,13 +20,16 @@ public final class EffortModel {
   private static final int TRAVEL_ROUNDING_MM = 10;
   private static final int MOST_TRAVEL_UNITS = 110;
   private static final int STRING_CODES = 8;
+  private static final int FINGER_CODES = STRING_CODES * STRING_CODES * 8;
 
   private final boolean comparesTravel;
   private final WeakPairs weakPairs;
   private final StringGeometry geometry;
   private final Weighted<PlaceTerm> places;
   private final Weighted<MoveTerm> moves;
-  private final List<MoveGroup> moveGroups;
+  private final MoveGroup allMoves;
+  private final Map<MoveLook, MoveGroup> movesByLook = new EnumMap<>(MoveLook.class);
+  private final Crawl crawl;
   private final Weighted<TurnTerm> turns;
   private final Weighted<FigureTerm> figures;
 
@@ -45,7 +50,11 @@ public final class EffortModel {
     geometry = player.instrument().geometry();
     places = Weighted.of(PlaceTerm.class, all, profile);
     moves = Weighted.of(MoveTerm.class, all, profile);
-    moveGroups = moves.byFacets(profile).stream().map(MoveGroup::new).toList();
+    allMoves = new MoveGroup(moves);
+    for (MoveLook look : MoveLook.values()) {
+      movesByLook.put(look, new MoveGroup(moves.only(term -> term.look() == look)));
+    }
+    crawl = new Crawl(player);
     turns = Weighted.of(TurnTerm.class, all, profile);
     figures = Weighted.of(FigureTerm.class, all, profile);
   }
@@ -80,16 +89,20 @@ public final class EffortModel {
 
   /** Effort of the way between two placements; infinite when the hand cannot go it. */
   public double move(Moment moment, Placement from, Placement to) {
-    double[] effort = {Double.POSITIVE_INFINITY};
-    if (MoveWeigher.canGo(from, to)) {
-      moves(List.of(moment)).weigh(from, to, effort);
+    if (!MoveWeigher.canGo(from, to)) {
+      return Double.POSITIVE_INFINITY;
     }
-    return effort[0];
+    return from.isLeftOut() || to.isLeftOut() ? 0 : allMoves.at(moment).effort(from, to);
   }
 
-  /** Weighs many moves at these moments. */
-  public MoveWeigher moves(List<Moment> moments) {
-    return new MoveWeigher(moments, moveGroups);
+  /** Weighs the moves between these layers. */
+  public MoveWeigher moves(List<List<Placement>> layers) {
+    return new MoveWeigher(
+        layers,
+        crawl,
+        movesByLook.get(MoveLook.FINGERS),
+        movesByLook.get(MoveLook.HANDS),
+        movesByLook.get(MoveLook.ALL));
   }
 
   /** Efforts of a move after each of these trails; finite. */
@@ -118,7 +131,7 @@ public final class EffortModel {
   /** A move as later moves see it. */
   public Turn turnOf(Placement from, Placement to) {
     boolean overOpen = from.isSingle() && from.top().isOpen();
-    Trail trail = new Trail(string(from), travelUnits(from, to) * travelUnit());
+    Trail trail = new Trail(string(from), travelUnits(from.hand(), to.hand()) * travelUnit());
     return new Turn(trail, string(to), overOpen, fingerStays(from, to), weakPairs.joins(from, to));
   }
 
@@ -130,22 +143,34 @@ public final class EffortModel {
     return comparesTravel ? TRAVEL_ROUNDING_MM : 1;
   }
 
-  /** Travel in units of what is remembered of it. */
-  private int travelUnits(Placement from, Placement to) {
-    int semitones = to.usesHand() ? to.hand() - from.hand() : 0;
+  /**
+   * Travel in units of what is remembered of it, negative downwards.
+   *
+   * @param fromHand where the hand stands, in semitones
+   * @param toHand where it goes
+   */
+  private int travelUnits(int fromHand, int toHand) {
+    int semitones = toHand - fromHand;
     if (!comparesTravel || semitones == 0) {
       return Integer.signum(semitones);
     }
-    double mm = geometry.spanMm(from.hand(), to.hand());
+    double mm = geometry.spanMm(fromHand, toHand);
     int units = (int) Math.rint(mm / TRAVEL_ROUNDING_MM);
     return Integer.signum(semitones) * Math.max(1, Math.min(MOST_TRAVEL_UNITS, units));
   }
 
-  /** A number that is the same for equal turns, from 0 to below {@link #turnCodes()}. */
-  public int turnCode(Placement from, Placement to) {
-    int code = travelUnits(from, to) + MOST_TRAVEL_UNITS;
-    code = code * STRING_CODES + string(from);
-    code = code * STRING_CODES + string(to);
+  /**
+   * A number that is the same for equal turns, from 0 to below {@link #turnCodes()}, of two parts:
+   * how far the hand travels, and the rest, which is the same for placements with the same fingers
+   * as long as the hand stays or travels in both.
+   */
+  public int turnCode(int fromHand, int toHand, int fingerCode) {
+    return (travelUnits(fromHand, toHand) + MOST_TRAVEL_UNITS) * FINGER_CODES + fingerCode;
+  }
+
+  /** The part of a turn's number that fingers make, from 0 to below 512. */
+  public int fingerCode(Placement from, Placement to) {
+    int code = string(from) * STRING_CODES + string(to);
     code = code * 2 + (from.isSingle() && from.top().isOpen() ? 1 : 0);
     code = code * 2 + (fingerStays(from, to) ? 1 : 0);
     return code * 2 + (weakPairs.joins(from, to) ? 1 : 0);
@@ -153,7 +178,7 @@ public final class EffortModel {
 
   /** One more than the greatest turn code. */
   public int turnCodes() {
-    return (2 * MOST_TRAVEL_UNITS + 1) * STRING_CODES * STRING_CODES * 8;
+    return (2 * MOST_TRAVEL_UNITS + 1) * FINGER_CODES;
   }
 
   private static boolean fingerStays(Placement from, Placement to) {

@@ -29,6 +29,11 @@ final class FingerOrderTerm implements MoveTerm {
   }
 
   @Override
+  public MoveLook look() {
+    return MoveLook.FINGERS;
+  }
+
+  @Override
   public double effort(Moment moment, Placement from, Placement to) {
     boolean handStays = from.hand() == to.hand() && from.frame().region() == to.frame().region();
     if (from.isSingle() && to.isSingle()) {

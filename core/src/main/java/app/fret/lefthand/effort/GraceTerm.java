@@ -29,6 +29,11 @@ final class GraceTerm implements MoveTerm {
   }
 
   @Override
+  public MoveLook look() {
+    return MoveLook.FINGERS;
+  }
+
+  @Override
   public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
     return moment.is(Moment.Sign.AFTER_GRACE);
   }

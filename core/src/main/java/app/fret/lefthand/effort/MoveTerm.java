@@ -1,6 +1,8 @@
 package app.fret.lefthand.effort;
 
 import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Stop;
+import java.util.List;
 
 /** An effort of getting from one placement to the next. */
 public non-sealed interface MoveTerm extends EffortTerm {
@@ -11,6 +13,11 @@ public non-sealed interface MoveTerm extends EffortTerm {
    */
   double effort(Moment moment, Placement from, Placement to);
 
+  /** What of the two placements its effort depends on; a test of all terms holds them to it. */
+  default MoveLook look() {
+    return MoveLook.ALL;
+  }
+
   /**
    * Whether the rule can speak at all at such moves; where it cannot, it is not asked.
    *
@@ -18,6 +25,14 @@ public non-sealed interface MoveTerm extends EffortTerm {
    * @param stringChanges whether the highest note goes to another string, or a chord is involved
    */
   default boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
+    return true;
+  }
+
+  /**
+   * Whether the rule can speak of moves between these stops at all, wherever the hand stands; where
+   * it cannot, it is not asked.
+   */
+  default boolean canSpeakOf(List<Stop> from, List<Stop> to) {
     return true;
   }
 

@@ -1,63 +1,162 @@
 package app.fret.lefthand.effort;
 
+import app.fret.lefthand.effort.LayerLooks.Stance;
 import app.fret.lefthand.hand.Placement;
+import app.fret.search.Moves;
 import app.fret.search.Numbering;
 import java.util.Arrays;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
- * Weighs moves at several moments at once.
+ * Weighs all moves between layers of placements.
  *
- * <p>Each group of terms is asked once for all moments that are alike in what it looks at: whether
- * a note begins a beat concerns few of them. A hand that waits during open strings must wait where
- * it stood: it may travel only before its next stopped note, so entering such a placement from
- * elsewhere is impossible (infinite), which keeps each travel counted once.
+ * <p>Terms are asked once for all moves that are alike in what they look at ({@link MoveLook}):
+ * those that look at hands once for the whole passage, those that look at fingers once for each two
+ * layers. Not for use by several threads.
  */
 public final class MoveWeigher {
-  private final Asked[][] askedOfKind = new Asked[MoveGroup.KINDS][];
+  /** Up, down or not at all, each by a crawl or otherwise. */
+  private static final int WAYS_TO_GO = 6;
 
-  /**
-   * A group that can speak at a kind of move.
-   *
-   * @param speaking its terms at each of the moments as the group sees them
-   * @param seenAs which of these each moment is
-   * @param heard what the group said last of each of these; written over at each move
-   */
-  private record Asked(MoveGroup.Speaking[] speaking, int[] seenAs, double[] heard) {
-    static Asked of(MoveGroup group, List<Moment> moments, int kind) {
-      Numbering<Moment> seen = new Numbering<>();
-      int[] seenAs = moments.stream().mapToInt(m -> seen.of(m.only(group.facets()))).toArray();
-      MoveGroup.Speaking[] speaking =
-          seen.values().stream()
-              .map(m -> group.speaking(m, kind))
-              .toArray(MoveGroup.Speaking[]::new);
-      return new Asked(speaking, seenAs, new double[speaking.length]);
-    }
+  private final MoveGroup byFingers;
+  private final MoveGroup byHands;
+  private final MoveGroup byAll;
+  private final Crawl crawl;
+  private final Map<List<Placement>, LayerLooks> looks = new IdentityHashMap<>();
+  private final Numbering<Stance> stances = new Numbering<>();
+  private final Map<Moment, ByHands> handsAt = new HashMap<>();
 
-    boolean isSilent() {
-      return Arrays.stream(speaking).allMatch(s -> s.terms().length == 0);
-    }
-
-    void add(Placement from, Placement to, double[] sums) {
-      for (int i = 0; i < heard.length; i++) {
-        heard[i] = speaking[i].effort(from, to);
-      }
-      for (int moment = 0; moment < seenAs.length; moment++) {
-        sums[moment] += heard[seenAs[moment]];
-      }
+  MoveWeigher(
+      List<List<Placement>> layers,
+      Crawl crawl,
+      MoveGroup byFingers,
+      MoveGroup byHands,
+      MoveGroup byAll) {
+    this.crawl = crawl;
+    this.byFingers = byFingers;
+    this.byHands = byHands;
+    this.byAll = byAll;
+    for (List<Placement> layer : layers) {
+      looks.computeIfAbsent(layer, l -> new LayerLooks(l, stances));
     }
   }
 
-  /** Sorts the terms by the kinds of move they can speak at. */
-  MoveWeigher(List<Moment> moments, List<MoveGroup> groups) {
-    for (int kind = 0; kind < MoveGroup.KINDS; kind++) {
-      int one = kind;
-      askedOfKind[kind] =
-          groups.stream()
-              .map(g -> Asked.of(g, moments, one))
-              .filter(a -> !a.isSilent())
-              .toArray(Asked[]::new);
+  /** What the terms that look at hands say at a moment, worked out when first asked. */
+  private final class ByHands {
+    private final MoveGroup.Speaking speaking;
+    private final double[][] known = new double[stances.size()][];
+
+    ByHands(Moment moment) {
+      speaking = byHands.at(moment);
     }
+
+    double[] row(int stance) {
+      if (known[stance] == null) {
+        known[stance] = new double[2 * known.length];
+        Arrays.fill(known[stance], Double.NaN);
+      }
+      return known[stance];
+    }
+
+    double ask(double[] row, int cell, Placement from, Placement to) {
+      row[cell] = speaking.effort(from, to, true);
+      return row[cell];
+    }
+  }
+
+  /** Two layers and where each move between them stands in the tables of what was said. */
+  private final class Between {
+    private final LayerLooks from;
+    private final LayerLooks to;
+    private final Moves moves;
+    private final int[] fingerCells;
+    private final int[] handCells;
+
+    Between(LayerLooks from, LayerLooks to, Moves moves) {
+      this.from = from;
+      this.to = to;
+      this.moves = moves;
+      this.fingerCells = new int[moves.count()];
+      this.handCells = new int[moves.count()];
+      for (int source = 0; source < from.size(); source++) {
+        sort(source);
+      }
+    }
+
+    private void sort(int source) {
+      Placement one = from.way(source);
+      int hand = from.hand(source);
+      int row = from.fingers(source) * to.fingerKinds();
+      int end = moves.endFrom(source);
+      for (int move = moves.firstFrom(source); move < end; move++) {
+        int target = moves.target(move);
+        int direction = Integer.compare(to.hand(target), hand) + 1;
+        int crawls = crawl.joins(one, to.way(target)) ? 1 : 0;
+        fingerCells[move] = (row + to.fingers(target)) * WAYS_TO_GO + direction * 2 + crawls;
+        handCells[move] = to.stance(target) * 2 + crawls;
+      }
+    }
+
+    double[] efforts(Moment moment) {
+      double[] efforts = new double[fingerCells.length];
+      ByHands ofHands = handsAt.computeIfAbsent(moment.only(byHands.facets()), ByHands::new);
+      MoveGroup.Speaking ofFingers = byFingers.at(moment);
+      MoveGroup.Speaking ofAll = byAll.at(moment);
+      double[] byFingers = new double[from.fingerKinds() * to.fingerKinds() * WAYS_TO_GO];
+      boolean[] othersSpeak = new boolean[byFingers.length];
+      Arrays.fill(byFingers, Double.NaN);
+      for (int source = 0; source < from.size(); source++) {
+        Placement one = from.way(source);
+        double[] byHands = ofHands.row(from.stance(source));
+        int end = moves.endFrom(source);
+        for (int move = moves.firstFrom(source); move < end; move++) {
+          int cell = fingerCells[move];
+          if (Double.isNaN(byFingers[cell])) {
+            Placement other = to.way(moves.target(move));
+            byFingers[cell] = ofFingers.effort(one, other);
+            othersSpeak[cell] = ofAll.canSpeakOf(one, other);
+          }
+          double ofHand = byHands[handCells[move]];
+          if (Double.isNaN(ofHand)) {
+            ofHand = ofHands.ask(byHands, handCells[move], one, to.way(moves.target(move)));
+          }
+          efforts[move] = byFingers[cell] + ofHand;
+          if (othersSpeak[cell]) {
+            efforts[move] += ofAll.effort(one, to.way(moves.target(move)));
+          }
+        }
+      }
+      return efforts;
+    }
+  }
+
+  /** The layer as terms see it. */
+  public LayerLooks looks(List<Placement> layer) {
+    return looks.get(layer);
+  }
+
+  /**
+   * Efforts of all moves, finite: by moment, then by move.
+   *
+   * @param from a layer of the passage
+   * @param to the next
+   * @param moves the moves between them
+   * @param moments moments at which they meet
+   */
+  public double[][] weigh(
+      List<Placement> from, List<Placement> to, Moves moves, List<Moment> moments) {
+    boolean nothingToSay = from.get(0).isLeftOut() || to.get(0).isLeftOut();
+    double[][] efforts = new double[moments.size()][moves.count()];
+    if (!nothingToSay) {
+      Between between = new Between(looks(from), looks(to), moves);
+      for (int i = 0; i < efforts.length; i++) {
+        efforts[i] = between.efforts(moments.get(i));
+      }
+    }
+    return efforts;
   }
 
   /** Whether the hand can go so: while it waits over open strings it stands where it stood. */
@@ -65,28 +164,7 @@ public final class MoveWeigher {
     return to.usesHand() || waitsWhereItStood(from, to);
   }
 
-  /**
-   * Efforts of a way the hand can go, finite. Not for use by several threads.
-   *
-   * @param sums filled with the effort at each moment
-   */
-  public void weigh(Placement from, Placement to, double[] sums) {
-    Arrays.fill(sums, 0);
-    if (from.isLeftOut() || to.isLeftOut()) {
-      return;
-    }
-    for (Asked group : askedOfKind[kind(from, to)]) {
-      group.add(from, to, sums);
-    }
-  }
-
   private static boolean waitsWhereItStood(Placement from, Placement to) {
     return from.hand() == to.hand() && from.frame().region() == to.frame().region();
-  }
-
-  private static int kind(Placement from, Placement to) {
-    boolean stringChanges =
-        from.top().string() != to.top().string() || !from.isSingle() || !to.isSingle();
-    return (from.hand() != to.hand() ? 2 : 0) + (stringChanges ? 1 : 0);
   }
 }

@@ -29,6 +29,11 @@ final class PlacedAheadTerm implements MoveTerm {
   }
 
   @Override
+  public MoveLook look() {
+    return MoveLook.FINGERS;
+  }
+
+  @Override
   public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
     return !handTravels && stringChanges;
   }

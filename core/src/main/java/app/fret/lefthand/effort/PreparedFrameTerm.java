@@ -30,6 +30,11 @@ final class PreparedFrameTerm implements MoveTerm {
   }
 
   @Override
+  public MoveLook look() {
+    return MoveLook.HANDS;
+  }
+
+  @Override
   public double effort(Moment moment, Placement from, Placement to) {
     if (from.frame() == to.frame() || !from.usesHand() || !to.usesHand()) {
       return 0;

@@ -2,6 +2,7 @@ package app.fret.lefthand.effort;
 
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
+import java.util.List;
 
 /**
  * One finger twice in a row: hopping to another string, lying flat across two, or sliding to
@@ -35,6 +36,18 @@ final class SameFingerTerm implements MoveTerm {
   @Override
   public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
     return !moment.comesAfterRest();
+  }
+
+  @Override
+  public boolean canSpeakOf(List<Stop> from, List<Stop> to) {
+    for (Stop one : from) {
+      for (Stop other : to) {
+        if (!one.isOpen() && one.finger() == other.finger()) {
+          return true;
+        }
+      }
+    }
+    return false;
   }
 
   @Override

@@ -39,6 +39,11 @@ final class ShiftKindTerm implements MoveTerm {
   }
 
   @Override
+  public MoveLook look() {
+    return MoveLook.FINGERS;
+  }
+
+  @Override
   public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
     return handTravels && !moment.comesAfterRest();
   }

@@ -79,6 +79,11 @@ final class ShiftTerm implements MoveTerm {
   }
 
   @Override
+  public MoveLook look() {
+    return MoveLook.HANDS;
+  }
+
+  @Override
   public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
     return handTravels;
   }

@@ -72,6 +72,11 @@ final class SpreadTerm implements MoveTerm {
   }
 
   @Override
+  public MoveLook look() {
+    return MoveLook.FINGERS;
+  }
+
+  @Override
   public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
     return !handTravels && !moment.comesAfterRest();
   }

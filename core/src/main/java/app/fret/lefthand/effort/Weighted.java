@@ -2,11 +2,12 @@ package app.fret.lefthand.effort;
 
 import app.fret.lefthand.effort.EffortModel.Reason;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.function.BiFunction;
+import java.util.function.Predicate;
 import java.util.function.ToDoubleBiFunction;
+import java.util.stream.IntStream;
 
 /**
  * Terms of one kind with their weights; what weighs nothing is left out.
@@ -19,12 +20,8 @@ record Weighted<T extends EffortTerm>(List<T> terms, double[] weights) {
   /** The terms of a kind that a profile counts. */
   static <T extends EffortTerm> Weighted<T> of(
       Class<T> kind, List<EffortTerm> all, Profile profile) {
-    return of(
-        all.stream().filter(kind::isInstance).map(kind::cast).filter(profile::counts).toList(),
-        profile);
-  }
-
-  private static <T extends EffortTerm> Weighted<T> of(List<T> terms, Profile profile) {
+    List<T> terms =
+        all.stream().filter(kind::isInstance).map(kind::cast).filter(profile::counts).toList();
     return new Weighted<>(terms, terms.stream().mapToDouble(profile::weight).toArray());
   }
 
@@ -33,11 +30,13 @@ record Weighted<T extends EffortTerm>(List<T> terms, double[] weights) {
     return terms.stream().map(EffortTerm::facets).reduce(Facets.NONE, Facets::and);
   }
 
-  /** The terms in groups that look at the same sides, in the order of their first terms. */
-  List<Weighted<T>> byFacets(Profile profile) {
-    Map<Facets, List<T>> groups = new LinkedHashMap<>();
-    terms.forEach(t -> groups.computeIfAbsent(t.facets(), f -> new ArrayList<>()).add(t));
-    return groups.values().stream().map(group -> of(group, profile)).toList();
+  /** Those of the terms that are so, with their weights. */
+  Weighted<T> only(Predicate<T> wanted) {
+    int[] kept =
+        IntStream.range(0, weights.length).filter(i -> wanted.test(terms.get(i))).toArray();
+    return new Weighted<>(
+        Arrays.stream(kept).mapToObj(terms::get).toList(),
+        Arrays.stream(kept).mapToDouble(i -> weights[i]).toArray());
   }
 
   /** What each term is shown of a moment. */

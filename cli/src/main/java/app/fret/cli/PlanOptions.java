@@ -1,0 +1,171 @@
+package app.fret.cli;
+
+import app.fret.files.ScorePlace;
+import app.fret.files.ScoreRejectedException;
+import app.fret.files.musicxml.ReadPassage;
+import app.fret.files.musicxml.ScoreFile;
+import app.fret.instrument.OutOfRangeException;
+import app.fret.instrument.Player;
+import app.fret.lefthand.Pin;
+import app.fret.lefthand.PinAt;
+import app.fret.lefthand.PinConflictException;
+import app.fret.lefthand.effort.Profiles;
+import app.fret.reading.PlayedNote;
+import app.fret.reading.Reading;
+import app.fret.score.Passage;
+import app.fret.score.Tempo;
+import app.fret.study.Choices;
+import app.fret.study.Intake;
+import app.fret.study.Study;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** The options that say which passage is meant and how it is to be played. */
+final class PlanOptions {
+  private static final String INSTRUMENT = "instrument";
+  private static final String PART = "part";
+  private static final String BARS = "bars";
+  private static final String TARGET = "target";
+  private static final String BEAT = "beat";
+  private static final String PROFILE = "profile";
+  private static final String PIN = "pin";
+
+  private final Arguments given;
+  private final ScoreInput input;
+  private final PlayerOptions playerOptions;
+
+  PlanOptions(Arguments given) {
+    this.given = given;
+    this.input = new ScoreInput(given.only("score"));
+    this.playerOptions = new PlayerOptions(given);
+  }
+
+  /** Adds these options to those of a command. */
+  static void addTo(OptionTable table) {
+    table
+        .required(INSTRUMENT, "NAME", "violin, viola, cello or bass.")
+        .value(PART, "N|NAME", "Number, from 1, or name of the part.")
+        .value(BARS, "5-12", "Bars to plan, as numbered in the file.")
+        .value(TARGET, "TEMPO", "Target tempo in beats a minute.")
+        .value(
+            BEAT,
+            "LENGTH",
+            "What the target counts: eighth, quarter, dotted-quarter, half, dotted-half, whole,"
+                + " bar.")
+        .value(
+            PROFILE,
+            "NAME",
+            "secure (the default), even-colour, singing, brilliant, still-hand, as-printed.")
+        .values(
+            PIN, "PIN", "BAR:INDEX=STRING:FINGER, such as 3:2=III:1; may be given several times.");
+    PlayerOptions.addTo(table);
+  }
+
+  /** The score that was named. */
+  ScoreInput input() {
+    return input;
+  }
+
+  /**
+   * A passage with all that was said about it.
+   *
+   * @param passage the bars asked for
+   * @param player the player, with the strings as the part tunes them
+   * @param choices tempo, profile and pins
+   * @param skipped what was passed over or assumed
+   */
+  record Opened(Passage passage, Player player, Choices choices, List<String> skipped) {}
+
+  /** Reads the score and takes from it what was asked for. */
+  Opened open() throws ScoreRejectedException, IOException {
+    String instrument = given.text(INSTRUMENT).orElseThrow();
+    Player asked = playerOptions.player(instrument);
+    ScoreFile score = input.open();
+    Optional<String> part = given.text(PART);
+    int partIndex = part.isPresent() ? score.partOf(part.get()) : score.likelyPart(instrument);
+    ReadPassage read = score.read(partIndex);
+    Passage passage = cut(read.intake());
+    List<String> skipped = new ArrayList<>(read.left());
+    Player player = read.intake().player(asked, playerOptions.tunes());
+    read.tuning().remark(playerOptions.tunes()).ifPresent(skipped::add);
+    Tempo target = target(passage, read.intake(), skipped);
+    return new Opened(passage, player, choices(passage, target, player), skipped);
+  }
+
+  /** Works an opened passage out; what cannot be played is refused with its place. */
+  Study study(Opened opened, Study.Steps steps) throws ScoreRejectedException {
+    Passage passage = opened.passage();
+    try {
+      return Study.of(passage, opened.player(), opened.choices(), steps);
+    } catch (OutOfRangeException e) {
+      throw new ScoreRejectedException(place(passage).inBar(e.barLabel()), e.reason());
+    } catch (PinConflictException e) {
+      throw new ScoreRejectedException(place(passage, e.note()), e.getMessage());
+    }
+  }
+
+  private ScorePlace place(Passage passage) {
+    return ScorePlace.file(input.name()).inPart(passage.partName());
+  }
+
+  private ScorePlace place(Passage passage, int note) {
+    PlayedNote played = PlayedNote.of(passage).get(note);
+    return place(passage).inBar(passage.bars().get(played.bar()).label());
+  }
+
+  private Passage cut(Intake intake) throws ScoreRejectedException {
+    Optional<BarRange> bars = given.text(BARS).map(BarRange::parse);
+    if (bars.isEmpty()) {
+      return intake.part();
+    }
+    int first = barIndex(intake, bars.get().first());
+    int last = barIndex(intake, bars.get().last());
+    if (last < first) {
+      throw new IllegalArgumentException("--bars ends before it begins");
+    }
+    return intake.cut(first, last);
+  }
+
+  private int barIndex(Intake intake, String label) throws ScoreRejectedException {
+    try {
+      return intake.bar(label);
+    } catch (IllegalArgumentException e) {
+      throw new ScoreRejectedException(place(intake.part()), e.getMessage());
+    }
+  }
+
+  private Tempo target(Passage passage, Intake intake, List<String> skipped) {
+    Optional<Double> target = given.number(TARGET);
+    if (target.isEmpty() && intake.statedTempo(passage).isEmpty()) {
+      skipped.add(
+          "no tempo mark in the file: planned at quarter = 96; say --target to set another");
+    }
+    return intake.target(passage, target, given.text(BEAT));
+  }
+
+  private Choices choices(Passage passage, Tempo target, Player player) {
+    String profile = given.text(PROFILE).orElse("secure");
+    Choices choices = Choices.at(target).withProfile(Profiles.named(profile));
+    List<PinOption> pins = given.texts(PIN).stream().map(PinOption::parse).toList();
+    return pins.isEmpty() ? choices : choices.withPins(at(pins, Reading.of(passage), player));
+  }
+
+  private static List<PinAt> at(List<PinOption> pins, Reading reading, Player player) {
+    return pins.stream().map(p -> PinAt.of(pin(p, reading, player), reading.places())).toList();
+  }
+
+  private static Pin pin(PinOption option, Reading reading, Player player) {
+    int string = player.instrument().stringOf(option.string());
+    return reading.notes().stream()
+        .filter(n -> reading.passage().bars().get(n.bar()).label().equals(option.bar()))
+        .filter(n -> n.indexInBar() == option.index())
+        .findFirst()
+        .map(n -> Pin.of(n.number(), string, option.finger()))
+        .orElseThrow(
+            () ->
+                new IllegalArgumentException(
+                    "--pin: bar " + option.bar() + " has no note " + option.index()));
+  }
+}

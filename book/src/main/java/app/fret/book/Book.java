@@ -195,7 +195,7 @@ public final class Book implements AutoCloseable {
     change(() -> log.add(entry));
   }
 
-  /** All passes of a passage, oldest first. */
+  /** The newest passes of a passage, a few thousand at most, oldest first. */
   public Found<LogEntry> log(long passageId) {
     return read(() -> log.of(passageId));
   }

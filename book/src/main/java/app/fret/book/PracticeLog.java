@@ -10,6 +10,9 @@ import org.jdbi.v3.core.Handle;
 final class PracticeLog {
   private static final RowReader<LogEntry> ROWS = new RowReader<>("pass", PracticeLog::entry);
 
+  /** The newest of a passage that are read; years of it must not hold the window up. */
+  static final int MOST = 2_000;
+
   private final Handle handle;
 
   PracticeLog(Handle handle) {
@@ -41,8 +44,13 @@ final class PracticeLog {
         .execute();
   }
 
-  /** All passes of a passage, oldest first. */
+  /** The newest passes of a passage, at most {@link #MOST}, oldest first. */
   Found<LogEntry> of(long passageId) {
-    return ROWS.read(handle, "SELECT * FROM log_entry WHERE passage_id = ? ORDER BY id", passageId);
+    return ROWS.read(
+        handle,
+        "SELECT * FROM (SELECT * FROM log_entry WHERE passage_id = ? ORDER BY id DESC LIMIT "
+            + MOST
+            + ") ORDER BY id",
+        passageId);
   }
 }

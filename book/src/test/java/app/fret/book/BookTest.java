@@ -23,6 +23,7 @@ import java.sql.Statement;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -76,6 +77,25 @@ class BookTest {
       assertThat(first.cut()).isEqualTo(new BookPassage.Cut(1, 2, 9));
       assertThat(new String(book.score(passage), StandardCharsets.UTF_8)).isEqualTo("<score/>");
       assertThat(book.log(passage).rows()).extracting(LogEntry::clean).containsExactly(true, false);
+    }
+  }
+
+  @Test
+  void ofALongLogTheNewestPassesAreReadOldestFirst() throws BookException {
+    try (Book book = Book.open(file())) {
+      BookPlayer player = book.addPlayer("Ada Brandling", PlayerSetup.of("viola", 83.8, 380));
+      long passage = book.addPassage(passage(player.id(), "First study")).id();
+      Instant first = Instant.parse("2026-01-01T08:00:00Z");
+      int more = 3;
+      for (int i = 0; i < PracticeLog.MOST + more; i++) {
+        book.addToLog(pass(passage, first.plusSeconds(60L * i).toString(), true));
+      }
+      assertThat(book.log(passage).rows())
+          .hasSize(PracticeLog.MOST)
+          .isSortedAccordingTo(Comparator.comparing(LogEntry::at))
+          .first()
+          .extracting(LogEntry::at)
+          .isEqualTo(first.plusSeconds(60L * more));
     }
   }
 

@@ -29,6 +29,8 @@ public final class PassageBuilder {
   private String label = "";
   private boolean uncounted;
   private Fraction barOnset = Fraction.ZERO;
+  private Metre barMetre = metre;
+  private Key barKey = key;
   private Bar.Edges edges = Bar.Edges.PLAIN;
   private final List<Bar.ClefAt> clefs = new ArrayList<>();
 
@@ -87,6 +89,8 @@ public final class PassageBuilder {
     uncounted = false;
     edges = Bar.Edges.PLAIN;
     barOnset = time;
+    barMetre = metre;
+    barKey = key;
     clefs.clear();
     clefs.add(new Bar.ClefAt(time, clef));
     return this;
@@ -144,7 +148,7 @@ public final class PassageBuilder {
   /** Fills the open bar with one rest. */
   public PassageBuilder restForWholeBar() {
     WrittenLength whole = WrittenLength.of(NoteValue.WHOLE);
-    add(new Rest(openBar(), time, metre.barLength(), whole, true));
+    add(new Rest(openBar(), time, barMetre.barLength(), whole, true));
     return this;
   }
 
@@ -220,7 +224,7 @@ public final class PassageBuilder {
     List<Bar.ClefAt> inOrder = new ArrayList<>(clefs);
     inOrder.sort(Comparator.comparing(Bar.ClefAt::onset));
     Fraction length = time.subtract(barOnset);
-    bars.add(new Bar(label, uncounted, barOnset, length, metre, key, inOrder, edges));
+    bars.add(new Bar(label, uncounted, barOnset, length, barMetre, barKey, inOrder, edges));
     barOpen = false;
   }
 

@@ -34,6 +34,24 @@ class PassageBuilderTest {
   }
 
   @Test
+  void aMetreOrKeySetInABarHoldsFromTheNext() {
+    Passage passage =
+        new PassageBuilder()
+            .bar()
+            .note(HALF, D5)
+            .metre(Metre.of(3, 4))
+            .key(new Key(2))
+            .rest(HALF)
+            .bar()
+            .restForWholeBar()
+            .build();
+    assertThat(passage.bars())
+        .extracting(Bar::metre)
+        .containsExactly(Metre.of(4, 4), Metre.of(3, 4));
+    assertThat(passage.bars()).extracting(Bar::key).containsExactly(new Key(0), new Key(2));
+  }
+
+  @Test
   void metreKeyAndClefHoldUntilOthersAreSet() {
     Passage passage =
         new PassageBuilder()

@@ -14,7 +14,7 @@ import app.fret.score.Metre;
 import app.fret.score.Note;
 import app.fret.score.NoteValue;
 import app.fret.score.Passage;
-import app.fret.score.Rest;
+import app.fret.score.PassageBuilder;
 import app.fret.score.Sounding;
 import app.fret.score.Span;
 import app.fret.score.Step;
@@ -36,14 +36,9 @@ import org.apache.commons.numbers.fraction.Fraction;
 /** Generates passages that use every feature of the score model, from a seed. */
 public final class RandomPassages {
   private final Random random;
-  private final List<Bar> bars = new ArrayList<>();
-  private final List<Event> events = new ArrayList<>();
-  private final List<Span> slurs = new ArrayList<>();
-  private final List<Tuplet> tuplets = new ArrayList<>();
-  private Fraction time = Fraction.ZERO;
+  private final PassageBuilder builder = new PassageBuilder();
+  private final List<Fraction> barOnsets = new ArrayList<>();
   private Metre metre = Metre.of(4, 4);
-  private Key key = new Key(0);
-  private Clef clef = Clef.TREBLE;
 
   private RandomPassages(long seed) {
     this.random = new Random(seed);
@@ -60,15 +55,12 @@ public final class RandomPassages {
       addBar(bar, bar == count - 1);
     }
     addSlurs();
-    return new Passage(
-        "Étude " + random.nextInt(100),
-        "Part & more",
-        bars,
-        events,
-        slurs,
-        tuplets,
-        directions(),
-        random.nextInt(4) == 0 ? Optional.of(new Transposition(-12)) : Optional.empty());
+    Passage music = builder.title("Étude " + random.nextInt(100)).part("Part & more").build();
+    return builder
+        .directions(directions(music.events()))
+        .transposition(
+            random.nextInt(4) == 0 ? Optional.of(new Transposition(-12)) : Optional.empty())
+        .build();
   }
 
   private <T> T one(List<T> choices) {
@@ -89,24 +81,25 @@ public final class RandomPassages {
                   new Metre(List.of(3, 2), 8, Metre.Sign.FIGURES)));
     }
     if (random.nextInt(3) == 0) {
-      key = new Key(random.nextInt(15) - 7);
+      builder.key(new Key(random.nextInt(15) - 7));
     }
     boolean pickup = bar == 0 && !metre.isFree() && random.nextBoolean();
-    Fraction start = time;
+    Fraction start = builder.time();
     Fraction length = pickup ? Fraction.of(1, 4) : metre.barLength();
-    List<Bar.ClefAt> clefs = new ArrayList<>();
+    builder.metre(metre).bar();
+    barOnsets.add(start);
     if (random.nextInt(3) == 0) {
-      clef = one(List.of(Clef.ALTO, Clef.TENOR, Clef.BASS, new Clef(Clef.Sign.G, 2, 1)));
+      builder.clef(one(List.of(Clef.ALTO, Clef.TENOR, Clef.BASS, new Clef(Clef.Sign.G, 2, 1))));
     }
-    clefs.add(new Bar.ClefAt(start, clef));
     if (!pickup && random.nextInt(8) == 0) {
-      events.add(new Rest(bar, time, length, WrittenLength.of(NoteValue.WHOLE), true));
-      time = start.add(length);
+      builder.restForWholeBar();
     } else {
-      fill(bar, start.add(length), clefs);
+      fill(start, start.add(length));
     }
-    bars.add(
-        new Bar(String.valueOf(bar + 1), pickup, start, length, metre, key, clefs, edges(last)));
+    builder.edges(edges(last));
+    if (pickup) {
+      builder.uncounted();
+    }
   }
 
   private Bar.Edges edges(boolean last) {
@@ -121,31 +114,26 @@ public final class RandomPassages {
     };
   }
 
-  private void fill(int bar, Fraction end, List<Bar.ClefAt> clefs) {
-    while (time.compareTo(end) < 0) {
-      Fraction left = end.subtract(time);
+  private void fill(Fraction start, Fraction end) {
+    while (builder.time().compareTo(end) < 0) {
+      Fraction left = end.subtract(builder.time());
       if (left.compareTo(Fraction.of(1, 4)) >= 0 && random.nextInt(5) == 0) {
-        addTriplet(bar);
+        addTriplet();
         continue;
       }
-      if (random.nextInt(8) == 0) {
-        clef = one(List.of(Clef.TREBLE, Clef.BASS, Clef.TENOR));
-        if (time.compareTo(clefs.get(clefs.size() - 1).onset()) > 0) {
-          clefs.add(new Bar.ClefAt(time, clef));
-        } else {
-          clef = clefs.get(clefs.size() - 1).clef();
-        }
+      if (random.nextInt(8) == 0 && builder.time().compareTo(start) > 0) {
+        builder.clef(one(List.of(Clef.TREBLE, Clef.BASS, Clef.TENOR)));
       }
       WrittenLength written = fitting(left);
       if (random.nextInt(7) == 0) {
-        events.add(new Rest(bar, time, written.length(), written, false));
+        builder.rest(written);
       } else {
         if (random.nextInt(8) == 0) {
-          events.add(sounding(bar, WrittenLength.of(NoteValue.EIGHTH), Sounding.Grace.SLASHED));
+          WrittenLength eighth = WrittenLength.of(NoteValue.EIGHTH);
+          builder.grace(eighth, Sounding.Grace.SLASHED, heads(), marks());
         }
-        events.add(sounding(bar, written, Sounding.Grace.NONE));
+        builder.sounding(written, heads(), marks());
       }
-      time = time.add(written.length());
     }
   }
 
@@ -163,27 +151,25 @@ public final class RandomPassages {
     }
   }
 
-  private void addTriplet(int bar) {
+  private void addTriplet() {
     TupletRatio ratio = random.nextBoolean() ? new TupletRatio(3, 2) : new TupletRatio(5, 4);
     NoteValue value = ratio.actual() == 3 ? NoteValue.EIGHTH : NoteValue.SIXTEENTH;
-    int first = events.size();
+    int first = builder.nextEvent();
     for (int i = 0; i < ratio.actual(); i++) {
-      WrittenLength written = new WrittenLength(value, 0, ratio);
-      events.add(sounding(bar, written, Sounding.Grace.NONE));
-      time = time.add(written.length());
+      builder.sounding(new WrittenLength(value, 0, ratio), heads(), marks());
     }
-    tuplets.add(new Tuplet(new Span(first, events.size() - 1), ratio, random.nextBoolean()));
+    Span span = new Span(first, builder.nextEvent() - 1);
+    builder.tuplet(new Tuplet(span, ratio, random.nextBoolean()));
   }
 
-  private Sounding sounding(int bar, WrittenLength written, Sounding.Grace grace) {
-    Fraction length = grace == Sounding.Grace.NONE ? written.length() : Fraction.ZERO;
+  private List<Note> heads() {
     List<Note> heads = new ArrayList<>();
     int octave = 3 + random.nextInt(3);
     heads.add(head(one(List.of(Step.C, Step.D, Step.E)), octave));
     if (random.nextInt(4) == 0) {
       heads.add(head(one(List.of(Step.G, Step.A, Step.B)), octave));
     }
-    return new Sounding(bar, time, length, written, grace, heads, marks());
+    return heads;
   }
 
   private Note head(Step step, int octave) {
@@ -227,17 +213,19 @@ public final class RandomPassages {
 
   private void addSlurs() {
     int event = 0;
-    while (event + 1 < events.size()) {
-      int last = Math.min(events.size() - 1, event + 1 + random.nextInt(4));
+    int events = builder.nextEvent();
+    while (event + 1 < events) {
+      int last = Math.min(events - 1, event + 1 + random.nextInt(4));
       if (random.nextInt(3) == 0) {
-        slurs.add(new Span(event, last));
+        builder.slur(event, last);
       }
       event = last + random.nextInt(2);
     }
   }
 
-  private Directions directions() {
-    Fraction end = time;
+  private Directions directions(List<Event> events) {
+    Fraction end = builder.time();
+    Fraction lastBar = barOnsets.get(barOnsets.size() - 1);
     List<Directions.Dynamic> dynamics = new ArrayList<>();
     List<Directions.Words> words = new ArrayList<>();
     List<Directions.Rehearsal> rehearsals = new ArrayList<>();
@@ -251,14 +239,12 @@ public final class RandomPassages {
         words.add(new Directions.Words(event.onset(), "sul tasto <&>", random.nextBoolean()));
       }
     }
-    rehearsals.add(new Directions.Rehearsal(bars.get(bars.size() - 1).onset(), "B"));
+    rehearsals.add(new Directions.Rehearsal(lastBar, "B"));
     List<Directions.Hairpin> hairpins =
         List.of(new Directions.Hairpin(Fraction.ZERO, end, random.nextBoolean()));
     List<Directions.OctaveShift> shifts =
         random.nextInt(3) == 0
-            ? List.of(
-                new Directions.OctaveShift(
-                    bars.get(bars.size() - 1).onset(), end, random.nextBoolean() ? 1 : -2))
+            ? List.of(new Directions.OctaveShift(lastBar, end, random.nextBoolean() ? 1 : -2))
             : List.of();
     return new Directions(
         dynamics,
@@ -266,7 +252,7 @@ public final class RandomPassages {
         words,
         List.of(
             new Directions.TempoMark(Fraction.ZERO, new Tempo(one(BeatUnit.NOTES), 66)),
-            new Directions.TempoMark(bars.get(1).onset(), new Tempo(BeatUnit.QUARTER, 92.5))),
+            new Directions.TempoMark(barOnsets.get(1), new Tempo(BeatUnit.QUARTER, 92.5))),
         rehearsals,
         shifts);
   }

@@ -27,19 +27,25 @@ final class DirectionDrawing {
   private final FontMetrics metrics = FontMetrics.BRAVURA;
   private final Canvas canvas;
   private final Passage passage;
+  private final Directions directions;
   private final TimeAxis axis;
   private final List<Engraving.BarPlace> bars;
 
-  DirectionDrawing(Canvas canvas, Passage passage, TimeAxis axis, List<Engraving.BarPlace> bars) {
+  DirectionDrawing(
+      Canvas canvas,
+      Passage passage,
+      DirectionIndex all,
+      TimeAxis axis,
+      List<Engraving.BarPlace> bars) {
     this.canvas = canvas;
     this.passage = passage;
+    this.directions = all.touching(axis.start(), axis.end());
     this.axis = axis;
     this.bars = bars;
   }
 
   void draw() {
     drawDynamicsRow();
-    Directions directions = passage.directions();
     directions.words().stream()
         .filter(w -> !w.above() && axis.holds(w.onset()))
         .forEach(w -> wordsBelow(axis.x(w.onset()), w.text()));
@@ -52,9 +58,9 @@ final class DirectionDrawing {
   /** Dynamics and hairpins of a system share one line, below everything they stand under. */
   private void drawDynamicsRow() {
     List<Directions.Dynamic> dynamics =
-        passage.directions().dynamics().stream().filter(d -> axis.holds(d.onset())).toList();
+        directions.dynamics().stream().filter(d -> axis.holds(d.onset())).toList();
     List<Directions.Hairpin> hairpins =
-        passage.directions().hairpins().stream()
+        directions.hairpins().stream()
             .filter(h -> h.from().compareTo(axis.end()) < 0 && h.to().compareTo(axis.start()) > 0)
             .toList();
     double lowest = 4;
@@ -96,9 +102,7 @@ final class DirectionDrawing {
   }
 
   private Optional<Directions.Dynamic> dynamicAt(Fraction onset) {
-    return passage.directions().dynamics().stream()
-        .filter(d -> d.onset().equals(onset))
-        .findFirst();
+    return directions.dynamics().stream().filter(d -> d.onset().equals(onset)).findFirst();
   }
 
   private void drawHairpin(Directions.Hairpin hairpin, double x1, double x2, double y) {
@@ -209,7 +213,6 @@ final class DirectionDrawing {
   private record Above(double x, Fraction onset, int order, Object what) {}
 
   private void drawAbove() {
-    Directions directions = passage.directions();
     List<Above> row = new ArrayList<>();
     directions.rehearsals().stream()
         .filter(r -> axis.holds(r.onset()))

@@ -12,6 +12,7 @@ import java.util.List;
  */
 final class SystemDrawing {
   private final Passage passage;
+  private final DirectionIndex directions;
   private final List<EventShape> shapes;
   private final List<Span> beams;
   private final Signatures signatures;
@@ -28,6 +29,7 @@ final class SystemDrawing {
       LongRests longRests,
       double width) {
     this.passage = passage;
+    this.directions = new DirectionIndex(passage.directions());
     this.shapes = shapes;
     this.beams = beams;
     this.signatures = signatures;
@@ -47,7 +49,7 @@ final class SystemDrawing {
     new PlayingMarks(canvas, shapes, placed).draw();
     new AnnotationDrawing(canvas, shapes, placed).draw(annotations);
     TimeAxis axis = new TimeAxis(passage, shapes, placed, width);
-    new DirectionDrawing(canvas, passage, axis, placed.bars()).draw();
+    new DirectionDrawing(canvas, passage, directions, axis, placed.bars()).draw();
     return new Engraving.System(
         canvas.marks,
         notePlaces(placed, stemEnds),

@@ -1,11 +1,9 @@
 package app.fret.desktop;
 
 import app.fret.book.Backups;
-import app.fret.book.Book;
 import app.fret.book.BookException;
 import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.Notice;
-import app.fret.desktop.model.Workers;
 import app.fret.desktop.music.Fonts;
 import app.fret.desktop.view.FretWindow;
 import app.fret.desktop.view.RefusedPane;
@@ -31,7 +29,8 @@ public final class FretApplication extends Application {
   private static final double LEAST_HEIGHT = 700;
 
   private static final Clock CLOCK = Clock.systemDefaultZone();
-  private static Optional<OpenBook> opening = Optional.empty();
+  private static final WindowQueue UI = new WindowQueue();
+  private static Optional<OpenDesk> opening = Optional.empty();
 
   private LaunchOptions options;
   private MistakeFile mistakes;
@@ -40,35 +39,44 @@ public final class FretApplication extends Application {
 
   /** Opens the book ahead of the toolkit; the application takes it up when it starts. */
   static void openAhead(LaunchOptions options) {
-    opening = Optional.of(OpenBook.start(options, CLOCK));
+    opening = Optional.of(opened(options, mistakeFile(options)));
   }
 
   @Override
   public void start(Stage primary) {
     stage = primary;
     options = LaunchOptions.of(getParameters().getRaw());
-    mistakes = new MistakeFile(bookFile().toAbsolutePath().getParent(), CLOCK);
+    mistakes = mistakeFile(options);
+    UI.open();
     Thread.setDefaultUncaughtExceptionHandler((thread, mistake) -> lastResort(mistake));
     stage.setWidth(options.small() ? LEAST_WIDTH : WIDTH);
     stage.setHeight(options.small() ? LEAST_HEIGHT : HEIGHT);
     stage.setTitle("Fret");
     stage.setMinWidth(LEAST_WIDTH);
     stage.setMinHeight(LEAST_HEIGHT);
-    Optional<FretWindow> window = show(opening.orElseGet(() -> OpenBook.start(options, CLOCK)));
+    Optional<FretWindow> window = show(opening.orElseGet(() -> opened(options, mistakes)));
     window.ifPresentOrElse(this::doWhatWasAsked, this::leaveIfNobodyLooks);
   }
 
   /** The demo's book is made anew each time; its mistakes go where it lies. */
-  private Path bookFile() {
+  private static Path bookFile(LaunchOptions options) {
     return options.demo()
         ? Path.of(System.getProperty("java.io.tmpdir"), "demo.fretbook")
-        : OpenBook.file(options);
+        : OpenDesk.file(options);
+  }
+
+  private static MistakeFile mistakeFile(LaunchOptions options) {
+    return new MistakeFile(bookFile(options).toAbsolutePath().getParent(), CLOCK);
+  }
+
+  private static OpenDesk opened(LaunchOptions options, MistakeFile mistakes) {
+    return OpenDesk.start(options, CLOCK, UI, mistakes);
   }
 
   /** Shows the book, or why it cannot be shown. */
-  private Optional<FretWindow> show(OpenBook book) {
+  private Optional<FretWindow> show(OpenDesk open) {
     try {
-      FretWindow window = window(book.book());
+      FretWindow window = window(open.desk());
       stage.setScene(scene(window));
       stage.show();
       return Optional.of(window);
@@ -81,15 +89,13 @@ public final class FretApplication extends Application {
     return Optional.empty();
   }
 
-  private FretWindow window(Book book) {
-    Desk opened = new Desk(book, CLOCK, Workers.threads(Platform::runLater, mistakes));
+  private FretWindow window(Desk opened) {
     desk = Optional.of(opened);
     FretWindow window = new FretWindow(opened);
     window.setFolderOpener(
         file ->
             getHostServices().showDocument(file.toAbsolutePath().getParent().toUri().toString()));
     window.setRestorer(this::restore);
-    opened.programme().stream().findFirst().ifPresent(opened::open);
     return window;
   }
 
@@ -109,7 +115,7 @@ public final class FretApplication extends Application {
   private void refuse(String why) {
     List<Backups.Backup> backups = List.of();
     try {
-      backups = options.demo() ? List.of() : new Backups(bookFile()).list();
+      backups = options.demo() ? List.of() : new Backups(bookFile(options)).list();
     } catch (IOException e) {
       // Then there are none to offer.
     }
@@ -122,8 +128,8 @@ public final class FretApplication extends Application {
     desk.ifPresent(Desk::close);
     desk = Optional.empty();
     try {
-      new Backups(bookFile()).restore(backup.file(), LocalDateTime.now(CLOCK));
-      show(OpenBook.start(options, CLOCK));
+      new Backups(bookFile(options)).restore(backup.file(), LocalDateTime.now(CLOCK));
+      show(opened(options, mistakes));
     } catch (BookException e) {
       refuse(e.getMessage());
     }

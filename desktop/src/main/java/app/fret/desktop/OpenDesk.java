@@ -3,29 +3,45 @@ package app.fret.desktop;
 import app.fret.book.Book;
 import app.fret.book.BookException;
 import app.fret.desktop.demo.DemoBook;
+import app.fret.desktop.model.Desk;
+import app.fret.desktop.model.Workers;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
+import java.util.concurrent.Executor;
 import java.util.concurrent.FutureTask;
+import java.util.function.Consumer;
 
 /**
- * Opens the book while the window's toolkit starts: either takes a good part of a second, and a
- * machine has two cores.
+ * Opens the book and its first passage while the window's toolkit starts: either takes a good part
+ * of a second, and a machine has two cores.
  */
-final class OpenBook {
-  private final FutureTask<Book> opening;
+final class OpenDesk {
+  private final FutureTask<Desk> opening;
 
-  private OpenBook(Callable<Book> opening) {
+  private OpenDesk(Callable<Desk> opening) {
     this.opening = new FutureTask<>(opening);
   }
 
-  /** Starts to open the book these options name. */
-  static OpenBook start(LaunchOptions options, Clock clock) {
-    OpenBook open =
-        new OpenBook(() -> options.demo() ? DemoBook.open(clock) : Book.open(made(file(options))));
+  /**
+   * Starts to open the book these options name.
+   *
+   * @param ui runs changes of what is seen
+   * @param mistakes writes down what went wrong by the program's own fault
+   */
+  static OpenDesk start(
+      LaunchOptions options, Clock clock, Executor ui, Consumer<Throwable> mistakes) {
+    OpenDesk open =
+        new OpenDesk(
+            () -> {
+              Book book = options.demo() ? DemoBook.open(clock) : Book.open(made(file(options)));
+              Desk desk = new Desk(book, clock, Workers.threads(ui, mistakes));
+              desk.programme().stream().findFirst().ifPresent(desk::open);
+              return desk;
+            });
     Thread thread = new Thread(open.opening, "fret-open");
     thread.setDaemon(true);
     thread.start();
@@ -33,12 +49,12 @@ final class OpenBook {
   }
 
   /**
-   * The open book, as soon as it is open.
+   * The desk over the open book, as soon as it is open; its first passage may still be on its way.
    *
    * @throws BookException when the file is no book that can be used
    * @throws IOException when a folder cannot be made, with a sentence
    */
-  Book book() throws IOException, BookException {
+  Desk desk() throws IOException, BookException {
     try {
       return opening.get();
     } catch (InterruptedException e) {

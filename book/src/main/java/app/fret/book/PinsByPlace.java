@@ -1,7 +1,7 @@
 package app.fret.book;
 
 import app.fret.files.ScoreRejectedException;
-import app.fret.files.musicxml.MusicXmlReader;
+import app.fret.files.scores.ScoreFiles;
 import app.fret.lefthand.Pin;
 import app.fret.lefthand.PinAt;
 import app.fret.reading.NotePlaces;
@@ -120,7 +120,7 @@ final class PinsByPlace implements JavaMigration {
   private static Optional<NotePlaces> places(ResultSet row) throws SQLException {
     try {
       Passage whole =
-          new MusicXmlReader()
+          new ScoreFiles()
               .open(row.getString("file_name"), row.getBytes("score"))
               .read(row.getInt("part_index"))
               .passage();

@@ -1,9 +1,9 @@
 package app.fret.cli;
 
+import app.fret.files.ReadPassage;
+import app.fret.files.Score;
 import app.fret.files.ScorePlace;
 import app.fret.files.ScoreRejectedException;
-import app.fret.files.musicxml.ReadPassage;
-import app.fret.files.musicxml.ScoreFile;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
 import app.fret.lefthand.Pin;
@@ -82,7 +82,7 @@ final class PlanOptions {
   Opened open() throws ScoreRejectedException, IOException {
     String instrument = given.text(INSTRUMENT).orElseThrow();
     Player asked = playerOptions.player(instrument);
-    ScoreFile score = input.open();
+    Score score = input.open();
     Optional<String> part = given.text(PART);
     int partIndex = part.isPresent() ? score.partOf(part.get()) : score.likelyPart(instrument);
     ReadPassage read = score.read(partIndex);

@@ -1,8 +1,8 @@
 package app.fret.cli;
 
+import app.fret.files.Score;
 import app.fret.files.ScoreRejectedException;
-import app.fret.files.musicxml.MusicXmlReader;
-import app.fret.files.musicxml.ScoreFile;
+import app.fret.files.scores.ScoreFiles;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
@@ -38,10 +38,10 @@ record ScoreInput(String argument) {
   }
 
   /** Opens the score. */
-  ScoreFile open() throws ScoreRejectedException, IOException {
+  Score open() throws ScoreRejectedException, IOException {
     return isStandardInput()
-        ? new MusicXmlReader().open(STANDARD_INPUT, System.in.readNBytes(MOST_BYTES))
-        : new MusicXmlReader().open(path());
+        ? new ScoreFiles().open(STANDARD_INPUT, System.in.readNBytes(MOST_BYTES))
+        : new ScoreFiles().open(path());
   }
 
   /** Whether this is that very file, under whatever name. */

@@ -1,11 +1,12 @@
 package app.fret.bench.fuzz;
 
 import app.fret.engraving.Engraver;
+import app.fret.files.ReadPassage;
+import app.fret.files.Score;
 import app.fret.files.ScoreRejectedException;
 import app.fret.files.musicxml.MusicXmlReader;
-import app.fret.files.musicxml.ReadPassage;
-import app.fret.files.musicxml.ScoreFile;
 import app.fret.files.musicxml.ScoreOutput;
+import app.fret.files.scores.ScoreFiles;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
@@ -41,7 +42,7 @@ final class ScorePromises {
    */
   static Optional<String> broken(String name, byte[] bytes, boolean plan) {
     try {
-      ScoreFile score = new MusicXmlReader().open(name, bytes);
+      Score score = new ScoreFiles().open(name, bytes);
       for (int part = 0; part < Math.min(3, score.partNames().size()); part++) {
         Optional<String> broken = brokenByPart(score, part, plan);
         if (broken.isPresent()) {
@@ -61,7 +62,7 @@ final class ScorePromises {
     return trace.length == 0 ? "" : " at " + trace[0];
   }
 
-  private static Optional<String> brokenByPart(ScoreFile score, int part, boolean plan)
+  private static Optional<String> brokenByPart(Score score, int part, boolean plan)
       throws ScoreRejectedException, IOException {
     ReadPassage read = score.read(part);
     for (String left : read.left()) {

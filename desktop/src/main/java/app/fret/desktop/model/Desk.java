@@ -9,14 +9,14 @@ import app.fret.book.Found;
 import app.fret.book.LogEntry;
 import app.fret.book.NewPassage;
 import app.fret.engraving.Paper;
+import app.fret.files.ReadPassage;
 import app.fret.files.ScorePlace;
 import app.fret.files.ScoreRejectedException;
 import app.fret.files.WholeFile;
-import app.fret.files.musicxml.MusicXmlReader;
-import app.fret.files.musicxml.ReadPassage;
 import app.fret.files.musicxml.ScoreOutput;
 import app.fret.files.pdf.MarkedPart;
 import app.fret.files.pdf.PdfPart;
+import app.fret.files.scores.ScoreFiles;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
 import app.fret.instrument.PlayerSetup;
@@ -164,7 +164,7 @@ public final class Desk {
     BookPassage stored = entry.passage();
     Kept kept = workers.askBook(() -> kept(stored));
     ReadPassage read =
-        new MusicXmlReader().open(stored.fileName(), kept.score()).read(stored.cut().part());
+        new ScoreFiles().open(stored.fileName(), kept.score()).read(stored.cut().part());
     Passage passage = cut(read, stored).withTitle(stored.title());
     Decided decided = kept.decided();
     BookPlayer owner = kept.owner();

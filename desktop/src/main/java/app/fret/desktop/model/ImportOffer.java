@@ -1,9 +1,9 @@
 package app.fret.desktop.model;
 
 import app.fret.book.BookPlayer;
+import app.fret.files.Score;
 import app.fret.files.ScoreRejectedException;
-import app.fret.files.musicxml.MusicXmlReader;
-import app.fret.files.musicxml.ScoreFile;
+import app.fret.files.scores.ScoreFiles;
 import java.nio.file.Path;
 import java.util.List;
 
@@ -15,8 +15,7 @@ import java.util.List;
  * @param score what it holds
  * @param players the players of the book, whose it can be
  */
-public record ImportOffer(
-    String fileName, byte[] bytes, ScoreFile score, List<BookPlayer> players) {
+public record ImportOffer(String fileName, byte[] bytes, Score score, List<BookPlayer> players) {
   public ImportOffer {
     bytes = bytes.clone();
     players = List.copyOf(players);
@@ -29,7 +28,7 @@ public record ImportOffer(
 
   /** Opens a file. */
   static ImportOffer read(Path file, List<BookPlayer> players) throws ScoreRejectedException {
-    MusicXmlReader reader = new MusicXmlReader();
+    ScoreFiles reader = new ScoreFiles();
     byte[] bytes = reader.bytes(file);
     String name = String.valueOf(file.getFileName());
     return new ImportOffer(name, bytes, reader.open(name, bytes), players);

@@ -6,7 +6,7 @@ import app.fret.desktop.model.ImportChoice;
 import app.fret.desktop.model.ImportOffer;
 import app.fret.desktop.model.Section;
 import app.fret.desktop.model.Words;
-import app.fret.files.musicxml.ReadPassage;
+import app.fret.files.ReadPassage;
 import app.fret.instrument.Instruments;
 import app.fret.score.BeatUnit;
 import app.fret.score.Metre;

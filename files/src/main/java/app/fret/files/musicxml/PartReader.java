@@ -1,5 +1,6 @@
 package app.fret.files.musicxml;
 
+import app.fret.files.ReadPassage;
 import app.fret.files.ScorePlace;
 import app.fret.files.ScoreRejectedException;
 import app.fret.instrument.StatedTuning;

@@ -1,16 +1,17 @@
 package app.fret.files.musicxml;
 
 import app.fret.files.PlainWords;
+import app.fret.files.ReadPassage;
+import app.fret.files.Score;
 import app.fret.files.ScorePlace;
 import app.fret.files.ScoreRejectedException;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** An opened score: its parts by name, each of which can be read as a passage. */
-public final class ScoreFile {
+public final class ScoreFile implements Score {
   private final ScorePlace place;
   private final XmlElement score;
   private final List<XmlElement> parts;
@@ -24,7 +25,12 @@ public final class ScoreFile {
     }
   }
 
-  /** Names of the parts in score order; a part without a name is called by its number. */
+  @Override
+  public ScorePlace place() {
+    return place;
+  }
+
+  @Override
   public List<String> partNames() {
     List<String> names = new ArrayList<>();
     for (int i = 0; i < parts.size(); i++) {
@@ -54,7 +60,7 @@ public final class ScoreFile {
     return byId.or(() -> inOrder ? Optional.of(list.get(part)) : Optional.empty());
   }
 
-  /** The title the score gives itself, else the file's name without its ending. */
+  @Override
   public String title() {
     return score
         .child("work")
@@ -67,47 +73,7 @@ public final class ScoreFile {
     return in.child(name).map(t -> PlainWords.clean(t.text())).filter(t -> !t.isEmpty());
   }
 
-  /**
-   * The part that a player of this instrument most likely means: the first whose name holds the
-   * instrument's, else the first of all.
-   */
-  public int likelyPart(String instrument) {
-    List<String> names = partNames();
-    for (int i = 0; i < names.size(); i++) {
-      if (names.get(i).toLowerCase(Locale.ROOT).contains(instrument)) {
-        return i;
-      }
-    }
-    return 0;
-  }
-
-  /**
-   * The part with this number, from 1, or with this name.
-   *
-   * @throws ScoreRejectedException when there is none, naming those there are
-   */
-  public int partOf(String numberOrName) throws ScoreRejectedException {
-    List<String> names = partNames();
-    for (int i = 0; i < names.size(); i++) {
-      if (names.get(i).equalsIgnoreCase(numberOrName)
-          || String.valueOf(i + 1).equals(numberOrName)) {
-        return i;
-      }
-    }
-    throw new ScoreRejectedException(
-        place,
-        "it has no part '"
-            + PlainWords.quoted(numberOrName)
-            + "'; its parts are "
-            + String.join(", ", names));
-  }
-
-  /**
-   * Reads a part.
-   *
-   * @param part index of the part, from 0
-   * @throws ScoreRejectedException naming part and bar when its bars do not add up
-   */
+  @Override
   public ReadPassage read(int part) throws ScoreRejectedException {
     return reading(part).read();
   }

@@ -3,6 +3,7 @@ package app.fret.files.musicxml;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.fret.files.ReadPassage;
 import app.fret.files.ScoreRejectedException;
 import app.fret.score.Accidental;
 import app.fret.score.Bar;

@@ -2,6 +2,7 @@ package app.fret.files.musicxml;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fret.files.ReadPassage;
 import app.fret.files.ScoreRejectedException;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.OutOfRangeException;

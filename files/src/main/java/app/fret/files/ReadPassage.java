@@ -1,4 +1,4 @@
-package app.fret.files.musicxml;
+package app.fret.files;
 
 import app.fret.instrument.StatedTuning;
 import app.fret.score.Passage;

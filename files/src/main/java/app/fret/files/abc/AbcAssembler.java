@@ -1,0 +1,343 @@
+package app.fret.files.abc;
+
+import app.fret.score.Accidental;
+import app.fret.score.Bar;
+import app.fret.score.Directions;
+import app.fret.score.Finger;
+import app.fret.score.Key;
+import app.fret.score.Marks;
+import app.fret.score.Note;
+import app.fret.score.NoteValue;
+import app.fret.score.Passage;
+import app.fret.score.PassageBuilder;
+import app.fret.score.Sounding;
+import app.fret.score.Span;
+import app.fret.score.Tuplet;
+import app.fret.score.WrittenLength;
+import app.fret.score.WrittenPitch;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.apache.commons.numbers.fraction.Fraction;
+
+/** Makes a passage of bars as they were read. */
+final class AbcAssembler {
+  private static final int SHORTEST = 128;
+
+  private final AbcFindings findings;
+  private final List<AbcBar> bars;
+  private final Map<Integer, List<AbcBody.AbcTempo>> temposByBar;
+  private final PassageBuilder builder = new PassageBuilder();
+  private final List<Integer> places = new ArrayList<>();
+  private final Deque<Integer> openSlurs = new ArrayDeque<>();
+  private final List<Directions.Dynamic> dynamics = new ArrayList<>();
+  private final List<Directions.Hairpin> hairpins = new ArrayList<>();
+  private final List<Directions.Words> words = new ArrayList<>();
+  private final List<Directions.TempoMark> marks = new ArrayList<>();
+  private final Map<Integer, Integer> altersOnStaff = new HashMap<>();
+  private Optional<AbcSigns.Wedge> wedge = Optional.empty();
+  private Fraction wedgeFrom = Fraction.ZERO;
+  private int tupletFrom;
+  private Optional<AbcItem> tiedFrom = Optional.empty();
+
+  AbcAssembler(AbcFindings findings, List<AbcBar> bars, List<AbcBody.AbcTempo> tempos) {
+    this.findings = findings;
+    this.bars = bars;
+    this.temposByBar = tempos.stream().collect(Collectors.groupingBy(AbcBody.AbcTempo::bar));
+  }
+
+  /** By event: where it begins in the text. */
+  List<Integer> places() {
+    return places;
+  }
+
+  /** The passage; empty when there is no bar. */
+  Optional<Passage> assemble(String title, String partName) {
+    if (bars.isEmpty()) {
+      return Optional.empty();
+    }
+    boolean pickup = isPickup(bars.get(0));
+    for (int i = 0; i < bars.size(); i++) {
+      addBar(i, pickup);
+    }
+    refuseOpen();
+    return Optional.of(
+        builder
+            .title(title)
+            .part(partName)
+            .directions(new Directions(dynamics, hairpins, words, marks, List.of(), List.of()))
+            .build());
+  }
+
+  private void refuseOpen() {
+    int end = bars.get(bars.size() - 1).to();
+    if (!openSlurs.isEmpty()) {
+      findings.problem(
+          end - 1, end, bars.size(), "a slur is not closed; write ) behind its last note");
+    }
+    if (tiedFrom.isPresent()) {
+      refuseTie(tiedFrom.get(), bars.size());
+    }
+    if (wedge.isPresent()) {
+      hairpins.add(new Directions.Hairpin(wedgeFrom, builder.time(), grows()));
+    }
+  }
+
+  private boolean grows() {
+    return wedge.filter(AbcSigns.Wedge.GROWS::equals).isPresent();
+  }
+
+  private boolean isPickup(AbcBar first) {
+    return bars.size() > 1
+        && !first.metre().isFree()
+        && first.length().compareTo(first.metre().barLength()) < 0;
+  }
+
+  private void addBar(int index, boolean pickup) {
+    AbcBar bar = bars.get(index);
+    int number = pickup ? index : index + 1;
+    checkLength(bar, index, number, pickup);
+    builder.metre(bar.metre()).key(bar.key()).bar(String.valueOf(number));
+    builder.clef(bar.clef()).edges(bar.edges());
+    if (pickup && index == 0) {
+      builder.uncounted();
+    }
+    altersOnStaff.clear();
+    if (bar.restsWhole() && !bar.metre().isFree()) {
+      addTempos(index, 0);
+      places.add(bar.from());
+      builder.restForWholeBar();
+      return;
+    }
+    for (int i = 0; i < bar.items().size(); i++) {
+      Optional.ofNullable(bar.clefsBefore().get(i)).ifPresent(builder::clef);
+      addTempos(index, i);
+      addItem(bar.items().get(i), bar.key(), number);
+    }
+  }
+
+  private void checkLength(AbcBar bar, int index, int number, boolean pickup) {
+    if (bar.metre().isFree()) {
+      return;
+    }
+    int order = bar.length().compareTo(bar.metre().barLength());
+    String sum =
+        "bar "
+            + number
+            + " holds "
+            + bar.length()
+            + " of a whole note, "
+            + bar.metre()
+            + " takes "
+            + bar.metre().barLength();
+    if (order > 0) {
+      findings.problem(
+          bar.from(), bar.to(), number, sum + "; take something out or set a bar line");
+    } else if (order < 0 && !(pickup && index == 0) && !maySplit(index)) {
+      findings.doubt(bar.from(), bar.to(), number, sum + "; put in what is missing");
+    }
+  }
+
+  /** The last bar, and bars at a repeat sign, may be short: the rest stands elsewhere. */
+  private boolean maySplit(int index) {
+    Bar.Edges edges = bars.get(index).edges();
+    boolean afterRepeat = index > 0 && bars.get(index - 1).edges().repeatTimes() > 0;
+    return index == bars.size() - 1
+        || edges.repeatStart()
+        || edges.repeatTimes() > 0
+        || edges.endingStart().isPresent()
+        || afterRepeat;
+  }
+
+  private void addTempos(int bar, int item) {
+    for (AbcBody.AbcTempo tempo : temposByBar.getOrDefault(bar, List.of())) {
+      if (tempo.item() == item) {
+        tempo
+            .speed()
+            .tempo()
+            .ifPresent(t -> marks.add(new Directions.TempoMark(builder.time(), t)));
+        if (!tempo.speed().words().isEmpty()) {
+          words.add(new Directions.Words(builder.time(), tempo.speed().words(), true));
+        }
+      }
+    }
+  }
+
+  private void addItem(AbcItem item, Key key, int bar) {
+    Optional<List<WrittenLength>> lengths = lengths(item);
+    if (lengths.isEmpty()) {
+      findings.problem(
+          item.from(),
+          item.from() + 1,
+          bar,
+          "the length "
+              + item.length()
+              + " of a whole note is no note value; for a triplet write (3");
+      return;
+    }
+    addDirections(item);
+    int first = builder.nextEvent();
+    if (item.beginsTuplet()) {
+      tupletFrom = first;
+    }
+    if (item.isRest()) {
+      lengths.get().forEach(builder::rest);
+      tiedFrom.ifPresent(from -> refuseTie(from, bar));
+      tiedFrom = Optional.empty();
+    } else {
+      addSounding(item, lengths.get(), key, bar);
+    }
+    for (int i = first; i < builder.nextEvent(); i++) {
+      places.add(item.from());
+    }
+    if (item.endsTuplet()) {
+      boolean bracket = item.length().compareTo(Fraction.of(1, 4)) >= 0;
+      Span span = new Span(tupletFrom, builder.nextEvent() - 1);
+      builder.tuplet(new Tuplet(span, item.ratio(), bracket));
+    }
+    addSlurs(item, first, bar);
+    if (item.signs().wedges().contains(AbcSigns.Wedge.ENDS)) {
+      endWedge();
+    }
+  }
+
+  private Optional<List<WrittenLength>> lengths(AbcItem item) {
+    int below = item.length().getDenominator();
+    boolean plain = Integer.bitCount(below) == 1 && below <= SHORTEST;
+    if (!plain || item.length().compareTo(Fraction.of(4)) > 0) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        WrittenLength.filling(item.length()).stream()
+            .map(w -> new WrittenLength(w.value(), w.dots(), item.ratio()))
+            .toList());
+  }
+
+  private void addDirections(AbcItem item) {
+    Fraction time = builder.time();
+    item.signs().dynamics().forEach(d -> dynamics.add(new Directions.Dynamic(time, d)));
+    item.signs().texts().forEach(t -> words.add(new Directions.Words(time, t.words(), t.above())));
+    for (AbcSigns.Wedge sign : item.signs().wedges()) {
+      if (sign != AbcSigns.Wedge.ENDS) {
+        endWedge();
+        wedge = Optional.of(sign);
+        wedgeFrom = time;
+      }
+    }
+  }
+
+  private void endWedge() {
+    if (wedge.isPresent() && builder.time().compareTo(wedgeFrom) > 0) {
+      hairpins.add(new Directions.Hairpin(wedgeFrom, builder.time(), grows()));
+    }
+    wedge = Optional.empty();
+  }
+
+  private void addSounding(AbcItem item, List<WrittenLength> lengths, Key key, int bar) {
+    boolean isGrace = item.grace() != Sounding.Grace.NONE;
+    Optional<AbcItem> before = isGrace ? Optional.empty() : tiedFrom;
+    before.ifPresent(from -> checkTie(from, item, bar));
+    if (isGrace) {
+      WrittenLength eighth = WrittenLength.of(NoteValue.EIGHTH);
+      builder.grace(
+          lengths.size() == 1 ? lengths.get(0) : eighth,
+          item.grace(),
+          heads(item, before, key, true, true),
+          item.signs().marks());
+      return;
+    }
+    for (int piece = 0; piece < lengths.size(); piece++) {
+      boolean first = piece == 0;
+      boolean last = piece == lengths.size() - 1;
+      Marks here = first ? item.signs().marks() : Marks.NONE;
+      builder.sounding(lengths.get(piece), heads(item, before, key, first, last), here);
+    }
+    boolean ties = item.heads().stream().anyMatch(AbcItem.Head::isTied);
+    tiedFrom = ties ? Optional.of(item) : Optional.empty();
+  }
+
+  private void checkTie(AbcItem from, AbcItem to, int bar) {
+    Set<WrittenPitch> arriving = new HashSet<>();
+    to.heads().forEach(h -> arriving.add(h.pitch()));
+    boolean all =
+        from.heads().stream()
+            .filter(AbcItem.Head::isTied)
+            .allMatch(h -> arriving.contains(h.pitch()));
+    if (!all) {
+      refuseTie(from, bar);
+    }
+  }
+
+  private void refuseTie(AbcItem from, int bar) {
+    findings.problem(
+        from.from(),
+        from.from() + 1,
+        bar,
+        "the tie leads to no note of the same pitch; write a slur, ( and ), or mend the pitch");
+  }
+
+  private List<Note> heads(
+      AbcItem item, Optional<AbcItem> before, Key key, boolean first, boolean last) {
+    List<Note> heads = new ArrayList<>();
+    for (AbcItem.Head head : item.heads()) {
+      boolean arrives = !first || before.filter(b -> ties(b, head.pitch())).isPresent();
+      Optional<Accidental> sign =
+          first && !arrives ? accidental(head, key) : Optional.<Accidental>empty();
+      Optional<Finger> finger = first ? head.finger() : Optional.empty();
+      heads.add(
+          new Note(
+              head.pitch(),
+              arrives,
+              !last || head.isTied(),
+              sign,
+              finger,
+              OptionalInt.empty(),
+              Note.Harmonic.NONE));
+    }
+    return heads;
+  }
+
+  private static boolean ties(AbcItem before, WrittenPitch pitch) {
+    return before.heads().stream().anyMatch(h -> h.isTied() && h.pitch().equals(pitch));
+  }
+
+  /** The sign that is printed: one that is written, and one that the staff needs. */
+  private Optional<Accidental> accidental(AbcItem.Head head, Key key) {
+    WrittenPitch pitch = head.pitch();
+    int place = pitch.staffStep();
+    int expected = altersOnStaff.getOrDefault(place, key.alterOf(pitch.step()));
+    altersOnStaff.put(place, pitch.alter());
+    return head.isSigned() || expected != pitch.alter()
+        ? Optional.of(new Accidental(Accidental.Kind.ofAlter(pitch.alter()), false))
+        : Optional.empty();
+  }
+
+  private void addSlurs(AbcItem item, int first, int bar) {
+    for (int i = 0; i < item.slursFrom(); i++) {
+      openSlurs.push(first);
+    }
+    for (int i = 0; i < item.slursTo(); i++) {
+      if (openSlurs.isEmpty()) {
+        findings.problem(
+            item.from(),
+            item.from() + 1,
+            bar,
+            "a slur ends where none began; write ( before its first note");
+      } else {
+        int from = openSlurs.pop();
+        int to = builder.nextEvent() - 1;
+        if (from < to) {
+          builder.slur(from, to);
+        }
+      }
+    }
+  }
+}

@@ -1,0 +1,124 @@
+package app.fret.files.abc;
+
+import app.fret.score.Bar;
+import app.fret.score.Clef;
+import app.fret.score.Key;
+import app.fret.score.Metre;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.apache.commons.numbers.fraction.Fraction;
+
+/** A bar while it is being read. */
+final class AbcBar {
+  private final List<AbcItem> items = new ArrayList<>();
+  private final Map<Integer, Clef> clefsBefore = new HashMap<>();
+  private final Metre metre;
+  private final Key key;
+  private final Clef clef;
+  private final int from;
+  private int to;
+  private boolean repeatStart;
+  private int repeatTimes;
+  private Optional<String> endingStart = Optional.empty();
+  private boolean endingStop;
+  private Bar.Line barLine = Bar.Line.PLAIN;
+  private boolean restsWhole;
+
+  AbcBar(Metre metre, Key key, Clef clef, int from) {
+    this.metre = metre;
+    this.key = key;
+    this.clef = clef;
+    this.from = from;
+    this.to = from;
+  }
+
+  List<AbcItem> items() {
+    return items;
+  }
+
+  Metre metre() {
+    return metre;
+  }
+
+  Key key() {
+    return key;
+  }
+
+  Clef clef() {
+    return clef;
+  }
+
+  int from() {
+    return from;
+  }
+
+  int to() {
+    return to;
+  }
+
+  void reachTo(int end) {
+    to = end;
+  }
+
+  /** Changes the clef before an item that is still to come. */
+  void setClefFrom(int item, Clef newClef) {
+    clefsBefore.put(item, newClef);
+  }
+
+  /** The clefs that change before an item, by its index. */
+  Map<Integer, Clef> clefsBefore() {
+    return clefsBefore;
+  }
+
+  /** Makes it a bar of rest. */
+  void restWhole() {
+    restsWhole = true;
+  }
+
+  boolean restsWhole() {
+    return restsWhole
+        || items.size() == 1
+            && items.get(0).isRest()
+            && !metre.isFree()
+            && items.get(0).duration().equals(metre.barLength());
+  }
+
+  /** How long its notes and rests last together. */
+  Fraction length() {
+    if (restsWhole()) {
+      return metre.barLength();
+    }
+    return items.stream().map(AbcItem::duration).reduce(Fraction.ZERO, Fraction::add);
+  }
+
+  void startRepeat() {
+    repeatStart = true;
+  }
+
+  void endRepeat(int times) {
+    repeatTimes = times;
+  }
+
+  void startEnding(String text) {
+    endingStart = Optional.of(text);
+  }
+
+  boolean startsEnding() {
+    return endingStart.isPresent();
+  }
+
+  void stopEnding() {
+    endingStop = true;
+  }
+
+  void setBarLine(Bar.Line newLine) {
+    barLine = newLine;
+  }
+
+  Bar.Edges edges() {
+    return new Bar.Edges(repeatStart, repeatTimes, endingStart, endingStop, barLine);
+  }
+}

@@ -1,0 +1,56 @@
+package app.fret.files.abc;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/** Gathers what is wrong in a text and what is left out of it. */
+final class AbcFindings {
+  /** A text that is no ABC at all must not make a list as long as itself. */
+  private static final int MOST = 200;
+
+  private final List<AbcProblem> problems = new ArrayList<>();
+  private final Set<String> left = new LinkedHashSet<>();
+  private final String text;
+
+  AbcFindings(String text) {
+    this.text = text;
+  }
+
+  /** Something that must be mended. */
+  void problem(int from, int to, int bar, String words) {
+    add(new AbcProblem(from, Math.max(from + 1, to), lineOf(from), bar, words, true));
+  }
+
+  /** Something that may stand. */
+  void doubt(int from, int to, int bar, String words) {
+    add(new AbcProblem(from, Math.max(from + 1, to), lineOf(from), bar, words, false));
+  }
+
+  private void add(AbcProblem problem) {
+    if (problems.size() < MOST) {
+      problems.add(problem);
+    }
+  }
+
+  private int lineOf(int index) {
+    return 1
+        + (int) text.substring(0, Math.min(index, text.length())).lines().count()
+        - (index > 0 && index <= text.length() && text.charAt(index - 1) != '\n' ? 1 : 0);
+  }
+
+  /** Something that is music but cannot be held. */
+  void leave(String words) {
+    left.add(words);
+  }
+
+  List<AbcProblem> problems() {
+    return problems.stream().sorted(Comparator.comparingInt(AbcProblem::from)).toList();
+  }
+
+  List<String> left() {
+    return List.copyOf(left);
+  }
+}

@@ -1,0 +1,140 @@
+package app.fret.files.abc;
+
+import app.fret.score.Metre;
+import app.fret.score.Passage;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.apache.commons.numbers.fraction.Fraction;
+
+/**
+ * Reads tunes in ABC notation 2.1.
+ *
+ * <p>A tune begins with its number, {@code X:}, and its head ends with its key, {@code K:}. A text
+ * without either is read as music alone, in C and common time, so that a line of letters is enough.
+ */
+public final class AbcReader {
+  private static final Pattern HEAD = Pattern.compile("([A-Za-z+]):(.*)");
+  private static final Pattern LINE = Pattern.compile("[^\\n]*\\n?");
+
+  private final String text;
+  private final AbcFindings findings;
+  private final Map<Character, String> head = new LinkedHashMap<>();
+  private final Map<Character, int[]> headPlaces = new LinkedHashMap<>();
+  private final StringBuilder title = new StringBuilder();
+
+  private AbcReader(String text) {
+    this.text = text;
+    this.findings = new AbcFindings(text);
+  }
+
+  /** Reads the one tune of a text that is typed. */
+  public static AbcTune read(String text) {
+    return new AbcReader(text).tune();
+  }
+
+  /** The tunes of a file, each as its text; a file without {@code X:} is one tune. */
+  public static List<String> tunes(String file) {
+    List<String> tunes = new ArrayList<>();
+    Matcher starts = Pattern.compile("(?m)^X:").matcher(file);
+    int from = starts.find() ? starts.start() : -1;
+    if (from < 0) {
+      return List.of(file);
+    }
+    while (from >= 0) {
+      int to = starts.find() ? starts.start() : -1;
+      tunes.add(file.substring(from, to < 0 ? file.length() : to));
+      from = to;
+    }
+    return tunes;
+  }
+
+  private AbcTune tune() {
+    int music = readHead();
+    AbcBody body = body();
+    Matcher lines = LINE.matcher(text).region(music, text.length());
+    while (lines.lookingAt() && lines.end() > lines.start()) {
+      int end = lines.end();
+      body.line(text, lines.start(), lines.group().endsWith("\n") ? end - 1 : end);
+      lines.region(end, text.length());
+    }
+    List<AbcBar> bars = body.finish();
+    AbcAssembler assembler = new AbcAssembler(findings, bars, body.tempos());
+    Optional<Passage> passage = assembler.assemble(title.toString(), "");
+    if (bars.isEmpty()) {
+      findings.problem(0, text.length(), 0, "there is no note yet; type letters such as C D E F |");
+    }
+    return new AbcTune(
+        title.toString(), passage, findings.problems(), findings.left(), assembler.places());
+  }
+
+  /** Reads the fields at the head, as far as the key or the first line that is none. */
+  private int readHead() {
+    Matcher lines = LINE.matcher(text);
+    int at = 0;
+    while (lines.find() && lines.end() > lines.start()) {
+      String line = lines.group().stripTrailing();
+      Matcher field = HEAD.matcher(line);
+      if (!line.isBlank() && !line.startsWith("%") && !field.matches()) {
+        break;
+      }
+      at = lines.end();
+      if (field.matches()) {
+        char letter = field.group(1).charAt(0);
+        put(letter, field.group(2).replaceFirst("(^|[^\\\\])%.*", "$1").strip(), lines.start(), at);
+        if (letter == 'K') {
+          break;
+        }
+      }
+    }
+    return at;
+  }
+
+  private void put(char letter, String value, int from, int to) {
+    if (letter == 'T') {
+      title.append(title.isEmpty() ? "" : ", ").append(value);
+    } else if (letter == 'V' && headPlaces.containsKey('V')) {
+      findings.leave("other voices than the first");
+    } else {
+      head.put(letter, value);
+      headPlaces.put(letter, new int[] {from, to});
+    }
+  }
+
+  private AbcBody body() {
+    Metre metre = understood('M', AbcFields::metre, new Metre(List.of(4), 4, Metre.Sign.COMMON));
+    Fraction unit = understood('L', AbcFields::unitLength, AbcFields.unitLength(metre));
+    AbcFields.KeyAndClef key =
+        understood(
+            'K',
+            AbcFields::key,
+            new AbcFields.KeyAndClef(Optional.empty(), Optional.empty(), 0, List.of()));
+    key.unread().forEach(word -> findings.leave("'" + word + "' behind the key"));
+    AbcBody body = new AbcBody(findings, metre, unit, key);
+    Optional<AbcFields.Speed> speed =
+        understood('Q', text -> Optional.of(AbcFields.tempo(text, unit)), Optional.empty());
+    speed.ifPresent(body::tempo);
+    return body;
+  }
+
+  private interface Understanding<T> {
+    T of(String value) throws AbcFaultException;
+  }
+
+  private <T> T understood(char letter, Understanding<T> understanding, T usual) {
+    if (!head.containsKey(letter)) {
+      return usual;
+    }
+    try {
+      return understanding.of(head.get(letter));
+    } catch (AbcFaultException e) {
+      int[] place = headPlaces.get(letter);
+      findings.problem(place[0], place[1], 0, e.getMessage());
+      return usual;
+    }
+  }
+}

@@ -1,0 +1,94 @@
+package app.fret.files.abc;
+
+import app.fret.files.PlainWords;
+import app.fret.files.ReadPassage;
+import app.fret.files.Score;
+import app.fret.files.ScorePlace;
+import app.fret.files.ScoreRejectedException;
+import app.fret.instrument.StatedTuning;
+import app.fret.score.Passage;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** A file in ABC notation: each tune is a part to choose. */
+public final class AbcScore implements Score {
+  /** Longest text that is read, in characters: some ten thousand bars. */
+  private static final int LONGEST = 2_000_000;
+
+  private final ScorePlace place;
+  private final List<String> tunes;
+  private final List<String> names = new ArrayList<>();
+
+  /**
+   * Opens a text.
+   *
+   * @throws ScoreRejectedException when it is too long
+   */
+  public AbcScore(ScorePlace place, String text) throws ScoreRejectedException {
+    if (text.length() > LONGEST) {
+      throw new ScoreRejectedException(
+          place, "it is longer than two million letters; keep the tunes you need");
+    }
+    this.place = place;
+    this.tunes = AbcReader.tunes(text.replace("\r\n", "\n").replace('\r', '\n'));
+    for (int i = 0; i < tunes.size(); i++) {
+      String name = titleOf(tunes.get(i));
+      names.add(name.isEmpty() ? "tune " + (i + 1) : name);
+    }
+  }
+
+  private static String titleOf(String tune) {
+    return tune.lines()
+        .filter(line -> line.startsWith("T:"))
+        .findFirst()
+        .map(line -> PlainWords.clean(line.substring(2)))
+        .orElse("");
+  }
+
+  @Override
+  public ScorePlace place() {
+    return place;
+  }
+
+  @Override
+  public List<String> partNames() {
+    return List.copyOf(names);
+  }
+
+  @Override
+  public String title() {
+    String first = titleOf(tunes.get(0));
+    return first.isEmpty() ? place.file().replaceFirst("\\.[A-Za-z]+$", "") : first;
+  }
+
+  @Override
+  public ReadPassage read(int part) throws ScoreRejectedException {
+    AbcTune tune = AbcReader.read(tunes.get(part));
+    ScorePlace here = place.inPart(names.get(part));
+    for (AbcProblem problem : tune.problems()) {
+      if (problem.serious()) {
+        ScorePlace where = problem.bar() > 0 ? here.inBar(String.valueOf(problem.bar())) : here;
+        throw new ScoreRejectedException(where, "line " + problem.line() + ": " + problem.text());
+      }
+    }
+    Passage passage =
+        tune.passage().orElseThrow(() -> new ScoreRejectedException(here, "it holds no music"));
+    List<String> left = new ArrayList<>(tune.left());
+    tune.problems().forEach(problem -> left.add(problem.text()));
+    return new ReadPassage(
+        named(passage, part), Optional.empty(), StatedTuning.NONE, left, Optional.empty());
+  }
+
+  private Passage named(Passage passage, int part) {
+    return new Passage(
+        names.get(part),
+        names.get(part),
+        passage.bars(),
+        passage.events(),
+        passage.slurs(),
+        passage.tuplets(),
+        passage.directions(),
+        passage.transposition());
+  }
+}

@@ -1,0 +1,27 @@
+package app.fret.files.abc;
+
+import app.fret.score.Passage;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A tune as read.
+ *
+ * @param title its title, empty when it has none
+ * @param passage the music that could be read; empty when there is not one bar
+ * @param problems what is no music as it stands, in order
+ * @param left what is music but cannot be held, a phrase each
+ * @param places by event of the passage: where its note or rest begins in the text
+ */
+public record AbcTune(
+    String title,
+    Optional<Passage> passage,
+    List<AbcProblem> problems,
+    List<String> left,
+    List<Integer> places) {
+  public AbcTune {
+    problems = List.copyOf(problems);
+    left = List.copyOf(left);
+    places = List.copyOf(places);
+  }
+}

@@ -1,0 +1,68 @@
+package app.fret.files.scores;
+
+import app.fret.files.Score;
+import app.fret.files.ScorePlace;
+import app.fret.files.ScoreRejectedException;
+import app.fret.files.abc.AbcScore;
+import app.fret.files.musicxml.MusicXmlReader;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/** Opens scores: MusicXML, plain or zipped, and ABC. The content says which it is, not the name. */
+public final class ScoreFiles {
+  /** An ABC tune begins with its number; what else may stand before it are remarks. */
+  private static final Pattern ABC = Pattern.compile("\\A\\uFEFF?(?:\\s*(?:%.*)?\\n)*X:\\s*\\d");
+
+  private final MusicXmlReader musicXml = new MusicXmlReader();
+
+  /**
+   * Opens a file.
+   *
+   * @throws ScoreRejectedException when it cannot be read, is too large, or is no score
+   */
+  public Score open(Path file) throws ScoreRejectedException {
+    return open(String.valueOf(file.getFileName()), bytes(file));
+  }
+
+  /**
+   * Reads a file into memory.
+   *
+   * @throws ScoreRejectedException when it cannot be read or is too large
+   */
+  public byte[] bytes(Path file) throws ScoreRejectedException {
+    return musicXml.bytes(file);
+  }
+
+  /**
+   * Opens a score held in memory.
+   *
+   * @param name name shown in messages
+   * @param bytes the whole file
+   * @throws ScoreRejectedException when it is too large or is no score
+   */
+  public Score open(String name, byte[] bytes) throws ScoreRejectedException {
+    Optional<String> text = text(bytes);
+    boolean named = name.toLowerCase(java.util.Locale.ROOT).endsWith(".abc");
+    if (text.isPresent() && (named || ABC.matcher(text.get()).find())) {
+      return new AbcScore(ScorePlace.file(name), text.get());
+    }
+    return musicXml.open(name, bytes);
+  }
+
+  /** The bytes as text where they are UTF-8. */
+  private static Optional<String> text(byte[] bytes) {
+    if (bytes.length == 0 || bytes[0] == '<' || bytes[0] == 'P') {
+      return Optional.empty();
+    }
+    try {
+      String text = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
+      return Optional.of(text.startsWith("\uFEFF") ? text.substring(1) : text);
+    } catch (CharacterCodingException e) {
+      return Optional.empty();
+    }
+  }
+}

@@ -98,16 +98,12 @@ final class AbcBar {
     repeatStart = true;
   }
 
-  void endRepeat(int times) {
-    repeatTimes = times;
+  void endRepeat() {
+    repeatTimes = 2;
   }
 
   void startEnding(String text) {
     endingStart = Optional.of(text);
-  }
-
-  boolean startsEnding() {
-    return endingStart.isPresent();
   }
 
   void stopEnding() {

@@ -1,8 +1,8 @@
 package app.fret.files.abc;
 
 import app.fret.files.abc.AbcSigns.Text;
-import app.fret.score.Bar;
 import app.fret.score.Clef;
+import app.fret.score.Finger;
 import app.fret.score.Key;
 import app.fret.score.Metre;
 import app.fret.score.Sounding;
@@ -21,18 +21,16 @@ import org.apache.commons.numbers.fraction.Fraction;
 
 /** Reads the lines of music of one tune, sign by sign, into bars. */
 final class AbcBody {
-  private static final Pattern LENGTH = Pattern.compile("(\\d{0,4})(/{0,6})(\\d{0,4})");
   private static final Pattern PITCH = Pattern.compile("(\\^\\^|\\^|__|_|=)?([A-Ga-g])([,']{0,8})");
   private static final Pattern TUPLET =
       Pattern.compile("\\((\\d{1,2})(?::(\\d{0,2}))?(?::(\\d{0,2}))?");
-  private static final Pattern ENDING = Pattern.compile("\\s{0,8}\\[?([1-9][0-9,.-]{0,10})");
   private static final Pattern INLINE = Pattern.compile("\\[([A-Za-z]):([^\\]\\n]*)\\]");
   private static final Pattern FIELD = Pattern.compile("([A-Zmrsw+]):(.*)");
   private static final int MOST_RESTING_BARS = 1000;
   private static final Fraction ONE = Fraction.ONE;
 
   private final AbcFindings findings;
-  private final List<AbcBar> bars = new ArrayList<>();
+  private final AbcBars bars = new AbcBars();
   private final List<AbcTempo> tempos = new ArrayList<>();
 
   private Metre metre;
@@ -40,11 +38,6 @@ final class AbcBody {
   private Clef clef;
   private int octaves;
   private Fraction unitLength;
-
-  private AbcBar bar;
-  private boolean repeatStarts;
-  private Optional<String> endingStarts = Optional.empty();
-  private boolean endingOpen;
 
   private final Map<Step, Integer> altersInBar = new EnumMap<>(Step.class);
   private final Map<Integer, Integer> altersOfTies = new HashMap<>();
@@ -59,9 +52,7 @@ final class AbcBody {
   private Optional<String> firstVoice = Optional.empty();
   private boolean otherVoice;
 
-  private String text = "";
-  private int at;
-  private int end;
+  private AbcCursor cursor = new AbcCursor("", 0, 0);
 
   /** A tempo or its words at a place. */
   record AbcTempo(int bar, int item, AbcFields.Speed speed) {}
@@ -77,25 +68,19 @@ final class AbcBody {
 
   /** Sets a tempo for the next note. */
   void tempo(AbcFields.Speed speed) {
-    tempos.add(new AbcTempo(bars.size(), bar == null ? 0 : bar.items().size(), speed));
+    tempos.add(new AbcTempo(bars.count(), itemsInBar(), speed));
+  }
+
+  private int itemsInBar() {
+    return bars.open().map(bar -> bar.items().size()).orElse(0);
   }
 
   /** The bars read; called once, at the end. */
   List<AbcBar> finish() {
-    refuseHanging();
-    if (bar != null) {
-      closeBar();
-    }
-    if (endingOpen && !bars.isEmpty()) {
-      bars.get(bars.size() - 1).stopEnding();
-    }
-    return bars;
-  }
-
-  private void refuseHanging() {
     if (!graces.isEmpty() || brokenNext != ONE || tupletLeft > 0) {
-      problem(end - 1, end, "a note is missing at the end");
+      problem(cursor.end() - 1, cursor.end(), "a note is missing at the end; write one");
     }
+    return bars.finish();
   }
 
   List<AbcTempo> tempos() {
@@ -103,31 +88,24 @@ final class AbcBody {
   }
 
   /** Reads a line of the text, from one index to another. */
-  void line(String whole, int from, int to) {
-    text = whole;
-    at = from;
-    end = to;
-    Matcher field = FIELD.matcher(text).region(from, to);
+  void line(String text, int from, int to) {
+    cursor = new AbcCursor(text, from, to);
+    Matcher field = cursor.match(FIELD);
     if (field.matches()) {
-      boolean ofOtherVoice = otherVoice && field.group(1).charAt(0) != 'V';
-      if (ofOtherVoice) {
-        return;
+      if (!otherVoice || field.group(1).equals("V")) {
+        field(field.group(1).charAt(0), field.group(2), from, to);
       }
-      field(field.group(1).charAt(0), field.group(2), from, to);
       return;
     }
-    while (at < end && !otherVoice) {
-      int before = at;
-      sign(text.charAt(at));
-      at = Math.max(at, before + 1);
+    while (!cursor.isAtEnd() && !otherVoice) {
+      sign(cursor.next());
     }
   }
 
   private void sign(char sign) {
     switch (sign) {
-      case ' ', '\t', '`', '\r', '$', '*' -> at++;
-      case '\\' -> at = end;
-      case '%' -> at = end;
+      case ' ', '\t', '`', '\r', '$', '*' -> cursor.skip(1);
+      case '\\', '%' -> cursor.goTo(cursor.end());
       case '|', ':' -> barLine();
       case '[' -> bracket();
       case '"' -> annotation();
@@ -139,10 +117,14 @@ final class AbcBody {
       case '-' -> tie();
       case 'z', 'x' -> rest();
       case 'Z', 'X' -> restingBars();
-      case 'y' -> spacer();
+      case 'y' -> {
+        cursor.skip(1);
+        cursor.length(); // a gap in the print
+      }
       case '&' -> {
-        problem(at, end, "two voices in one bar cannot be held; write one of them");
-        at = end;
+        problem(
+            cursor.at(), cursor.end(), "two voices in one bar cannot be held; write one of them");
+        cursor.goTo(cursor.end());
       }
       default -> letter(sign);
     }
@@ -150,32 +132,36 @@ final class AbcBody {
 
   private void letter(char sign) {
     Optional<String> decoration = AbcDecorations.ofLetter(sign);
-    if (PITCH.matcher(text).region(at, end).lookingAt()) {
+    int from = cursor.at();
+    if (isNote()) {
       note();
-    } else if (decoration.isPresent()) {
-      decorate(decoration.get(), at, at + 1);
-      at++;
+      return;
+    }
+    cursor.skip(1);
+    if (decoration.isPresent()) {
+      decorate(decoration.get(), from, from + 1);
     } else if (sign == '~') {
       findings.leave("rolls and other free ornaments (~)");
-      at++;
     } else {
-      problem(at, at + 1, "'" + sign + "' is no sign of ABC; take it out");
-      at++;
+      problem(from, from + 1, "'" + sign + "' is no sign of ABC; take it out");
     }
+  }
+
+  private boolean isNote() {
+    return cursor.match(PITCH).lookingAt();
   }
 
   // Notes and rests
 
   private void note() {
-    AbcItem item = new AbcItem(at, unitLength);
+    AbcItem item = new AbcItem(cursor.at(), unitLength);
     item.heads().add(head());
     item.stretch(length());
     add(item);
-    remember(item);
   }
 
   private AbcItem.Head head() {
-    Matcher matcher = PITCH.matcher(text).region(at, end);
+    Matcher matcher = cursor.match(PITCH);
     matcher.lookingAt();
     char letter = matcher.group(2).charAt(0);
     Step step = Step.valueOf(String.valueOf(Character.toUpperCase(letter)));
@@ -184,11 +170,11 @@ final class AbcBody {
       octave += mark == '\'' ? 1 : -1;
     }
     if (octave < 0 || octave > 9) {
-      problem(at, matcher.end(), "this octave is beyond any instrument");
+      problem(cursor.at(), matcher.end(), "no instrument plays in this octave; take out , or '");
       octave = 4;
     }
     int alter = alter(matcher.group(1), step, octave);
-    at = matcher.end();
+    cursor.goTo(matcher.end());
     return new AbcItem.Head(new WrittenPitch(step, alter, octave), matcher.group(1) != null);
   }
 
@@ -207,99 +193,104 @@ final class AbcBody {
     return tied != null ? tied : altersInBar.getOrDefault(step, key.alterOf(step));
   }
 
-  /** A length behind a note, as a factor of the unit. */
   private Fraction length() {
-    Matcher matcher = LENGTH.matcher(text).region(at, end);
-    matcher.lookingAt();
-    int from = at;
-    at = matcher.end();
-    int above = matcher.group(1).isEmpty() ? 1 : Integer.parseInt(matcher.group(1));
-    int below = 1 << matcher.group(2).length();
-    if (!matcher.group(3).isEmpty()) {
-      if (matcher.group(2).isEmpty()) {
-        return Fraction.of(above);
-      }
-      below = Integer.parseInt(matcher.group(3)) << (matcher.group(2).length() - 1);
-    }
-    if (above == 0 || below == 0) {
-      problem(from, at, "a length of nothing; take the 0 out");
+    int from = cursor.at();
+    Fraction length = cursor.length();
+    if (length.signum() == 0) {
+      problem(from, cursor.at(), "a length of nothing; take the 0 out");
       return ONE;
     }
-    return Fraction.of(above, below);
+    return length;
   }
 
   private void chord() {
-    AbcItem item = new AbcItem(at, unitLength);
-    int from = at++;
+    AbcItem item = new AbcItem(cursor.at(), unitLength);
+    cursor.skip(1);
     Optional<Fraction> first = Optional.empty();
-    while (at < end && text.charAt(at) != ']') {
-      char sign = text.charAt(at);
-      if (PITCH.matcher(text).region(at, end).lookingAt()) {
-        AbcItem.Head head = head();
-        signs.fingers().stream().reduce((a, b) -> b).ifPresent(head::setFinger);
-        signs.fingers().clear();
-        item.heads().add(head);
-        Fraction own = length();
-        first = first.or(() -> Optional.of(own));
-        if (at < end && text.charAt(at) == '-') {
-          head.tie();
-          at++;
-        }
-      } else if (sign == '!') {
-        decoration();
-      } else if (AbcDecorations.ofLetter(sign).isPresent()) {
-        decorate(AbcDecorations.ofLetter(sign).get(), at, at + 1);
-        at++;
+    while (!cursor.isAtEnd() && cursor.next() != ']') {
+      if (isNote()) {
+        Fraction length = chordHead(item);
+        first = first.or(() -> Optional.of(length));
       } else {
-        if (sign != ' ') {
-          problem(at, at + 1, "'" + sign + "' does not belong in a chord; close it with ]");
-        }
-        at++;
+        inChord(cursor.next());
       }
     }
-    if (at >= end) {
-      problem(from, end, "the chord is not closed; write ] behind its last note");
+    if (cursor.isAtEnd()) {
+      problem(item.from(), cursor.end(), "the chord is not closed; write ] behind its last note");
     }
-    at = Math.min(end, at + 1);
+    cursor.skip(1);
     if (item.heads().isEmpty()) {
-      problem(from, at, "a chord without a note; take it out");
+      problem(item.from(), cursor.at(), "a chord without a note; take it out");
       return;
     }
     item.stretch(first.orElse(ONE).multiply(length()));
     add(item);
-    remember(item);
+    item.heads().stream().filter(AbcItem.Head::isTied).forEach(this::carry);
+  }
+
+  /** Reads a note of a chord and returns its own length. */
+  private Fraction chordHead(AbcItem item) {
+    AbcItem.Head head = head();
+    takeFinger(head);
+    item.heads().add(head);
+    Fraction own = length();
+    if (cursor.next() == '-') {
+      head.tie();
+      cursor.skip(1);
+    }
+    return own;
+  }
+
+  private void inChord(char sign) {
+    Optional<String> decoration = AbcDecorations.ofLetter(sign);
+    int from = cursor.at();
+    if (sign == '!') {
+      decoration();
+      return;
+    }
+    cursor.skip(1);
+    if (decoration.isPresent()) {
+      decorate(decoration.get(), from, from + 1);
+    } else if (sign != ' ') {
+      problem(from, from + 1, "'" + sign + "' does not belong in a chord; write ] before it");
+    }
+  }
+
+  /** The last finger that waits stands at this head. */
+  private void takeFinger(AbcItem.Head head) {
+    List<Finger> waiting = signs.fingers();
+    if (!waiting.isEmpty()) {
+      head.setFinger(waiting.get(waiting.size() - 1));
+      waiting.clear();
+    }
   }
 
   private void rest() {
-    AbcItem item = new AbcItem(at++, unitLength);
+    AbcItem item = new AbcItem(cursor.at(), unitLength);
+    cursor.skip(1);
     item.stretch(length());
     add(item);
   }
 
   private void restingBars() {
-    int from = at++;
+    int from = cursor.at();
+    cursor.skip(1);
     Fraction count = length();
-    if (bar != null && !bar.items().isEmpty()) {
-      problem(from, at, "bars of rest begin at a bar line; put one before them");
-      return;
-    }
-    if (count.getDenominator() != 1 || count.intValue() > MOST_RESTING_BARS || metre.isFree()) {
-      problem(from, at, "write a whole number of bars of rest, at most " + MOST_RESTING_BARS);
-      return;
-    }
-    for (int i = 0; i < count.intValue(); i++) {
-      openBar(from).restWhole();
-      bar.reachTo(at);
-      if (i + 1 < count.intValue()) {
+    if (itemsInBar() > 0) {
+      problem(from, cursor.at(), "bars of rest begin at a bar line; set one before them");
+    } else if (count.getDenominator() != 1
+        || count.intValue() > MOST_RESTING_BARS
+        || metre.isFree()) {
+      problem(
+          from, cursor.at(), "write a whole number of bars of rest, at most " + MOST_RESTING_BARS);
+    } else {
+      for (int i = 0; i < count.intValue(); i++) {
         closeBar();
+        openBar(from).restWhole();
+        openBar(from).reachTo(cursor.at());
       }
+      last = Optional.empty();
     }
-    last = Optional.empty();
-  }
-
-  private void spacer() {
-    at++;
-    length();
   }
 
   private void add(AbcItem item) {
@@ -316,7 +307,7 @@ final class AbcBody {
     if (!item.isRest()) {
       graces.forEach(open.items()::add);
       graces.clear();
-      signs.fingers().stream().reduce((a, b) -> b).ifPresent(item.heads().get(0)::setFinger);
+      takeFinger(item.heads().get(0));
       altersOfTies.clear();
     }
     item.setSigns(signs);
@@ -324,13 +315,8 @@ final class AbcBody {
     item.openSlurs(slursWaiting);
     slursWaiting = 0;
     open.items().add(item);
-    open.reachTo(at);
+    open.reachTo(cursor.at());
     last = Optional.of(item);
-  }
-
-  /** Ties that are written inside a chord carry their alterations on. */
-  private void remember(AbcItem item) {
-    item.heads().stream().filter(AbcItem.Head::isTied).forEach(this::carry);
   }
 
   private void carry(AbcItem.Head head) {
@@ -338,9 +324,10 @@ final class AbcBody {
   }
 
   private void tie() {
-    at++;
+    int from = cursor.at();
+    cursor.skip(1);
     if (last.isEmpty() || last.get().isRest()) {
-      problem(at - 1, at, "a tie behind no note; write it behind the note it leaves");
+      problem(from, from + 1, "a tie behind no note; write it behind the note it leaves");
       return;
     }
     last.get().heads().forEach(AbcItem.Head::tie);
@@ -348,13 +335,13 @@ final class AbcBody {
   }
 
   private void broken(char sign) {
-    int from = at;
-    while (at < end && text.charAt(at) == sign) {
-      at++;
+    int from = cursor.at();
+    while (cursor.next() == sign) {
+      cursor.skip(1);
     }
-    int count = at - from;
+    int count = cursor.at() - from;
     if (last.isEmpty() || count > 3) {
-      problem(from, at, "dotted pairs stand between two notes: A>B or A<B");
+      problem(from, cursor.at(), "dotted pairs stand between two notes; write A>B or A<B");
       return;
     }
     Fraction shorter = Fraction.of(1, 1 << count);
@@ -364,42 +351,48 @@ final class AbcBody {
   }
 
   private void graceGroup() {
-    int from = at++;
-    boolean slashed = at < end && text.charAt(at) == '/';
-    at += slashed ? 1 : 0;
-    while (at < end && text.charAt(at) != '}') {
-      if (PITCH.matcher(text).region(at, end).lookingAt()) {
-        AbcItem item = new AbcItem(at, Fraction.of(1, 8));
-        item.heads().add(head());
-        item.stretch(length());
-        item.setGrace(slashed ? Sounding.Grace.SLASHED : Sounding.Grace.PLAIN);
-        graces.add(item);
+    int from = cursor.at();
+    cursor.skip(1);
+    boolean slashed = cursor.next() == '/';
+    cursor.skip(slashed ? 1 : 0);
+    while (!cursor.isAtEnd() && cursor.next() != '}') {
+      if (isNote()) {
+        graces.add(grace(slashed ? Sounding.Grace.SLASHED : Sounding.Grace.PLAIN));
       } else {
-        if (text.charAt(at) != ' ') {
-          problem(at, at + 1, "only notes stand among grace notes");
+        if (cursor.next() != ' ') {
+          problem(
+              cursor.at(), cursor.at() + 1, "only notes stand among grace notes; take this out");
         }
-        at++;
+        cursor.skip(1);
       }
     }
-    if (at >= end) {
-      problem(from, end, "the grace notes are not closed; write } behind the last");
+    if (cursor.isAtEnd()) {
+      problem(from, cursor.end(), "the grace notes are not closed; write } behind the last");
     }
-    at = Math.min(end, at + 1);
+    cursor.skip(1);
+  }
+
+  private AbcItem grace(Sounding.Grace kind) {
+    AbcItem item = new AbcItem(cursor.at(), Fraction.of(1, 8));
+    item.heads().add(head());
+    item.stretch(length());
+    item.setGrace(kind);
+    return item;
   }
 
   private void parenthesis() {
-    Matcher matcher = TUPLET.matcher(text).region(at, end);
+    Matcher matcher = cursor.match(TUPLET);
     if (!matcher.lookingAt()) {
       slursWaiting++;
-      at++;
+      cursor.skip(1);
       return;
     }
     int notes = Integer.parseInt(matcher.group(1));
     Optional<Integer> inTimeOf = number(matcher.group(2)).or(() -> usualTimeOf(notes));
-    int from = at;
-    at = matcher.end();
+    int from = cursor.at();
+    cursor.goTo(matcher.end());
     if (notes < 2 || inTimeOf.isEmpty() || inTimeOf.get() < 1) {
-      problem(from, at, "no such tuplet is known; write (3 or, in full, (5:4:5");
+      problem(from, cursor.at(), "no such tuplet is known; write (3 or, in full, (5:4:5");
       return;
     }
     tuplet = new TupletRatio(notes, inTimeOf.get());
@@ -423,9 +416,10 @@ final class AbcBody {
   }
 
   private void closeSlur() {
-    at++;
+    int from = cursor.at();
+    cursor.skip(1);
     if (last.isEmpty()) {
-      problem(at - 1, at, "a slur ends where none began; write ( before its first note");
+      problem(from, from + 1, "a slur ends where none began; write ( before its first note");
     } else {
       last.get().closeSlur();
     }
@@ -434,141 +428,75 @@ final class AbcBody {
   // Signs before notes
 
   private void annotation() {
-    int close = text.indexOf('"', at + 1);
-    if (close < 0 || close >= end) {
-      problem(at, end, "the words are not closed; write \" behind them");
-      at = end;
+    int from = cursor.at();
+    int close = cursor.indexOf('"');
+    if (close < 0) {
+      problem(from, cursor.end(), "the words are not closed; write \" behind them");
+      cursor.goTo(cursor.end());
       return;
     }
-    String words = text.substring(at + 1, close);
-    int from = at;
-    at = close + 1;
+    cursor.goTo(close + 1);
+    String words = cursor.text(from + 1, close);
     if (words.isBlank()) {
       return;
     }
     switch (words.charAt(0)) {
       case '^', '<', '>', '@' -> signs.add(new Text(words.substring(1).strip(), true));
       case '_' -> signs.add(new Text(words.substring(1).strip(), false));
-      default -> findings.leave("chord symbols such as " + text.substring(from, at));
+      default -> findings.leave("chord symbols such as " + cursor.text(from, cursor.at()));
     }
   }
 
   private void decoration() {
-    int close = text.indexOf('!', at + 1);
-    if (close < 0 || close >= end) {
-      problem(at, at + 1, "the sign is not closed; write ! behind its name");
-      at++;
+    int from = cursor.at();
+    int close = cursor.indexOf('!');
+    if (close < 0) {
+      problem(from, from + 1, "the sign is not closed; write ! behind its name");
+      cursor.skip(1);
       return;
     }
-    decorate(text.substring(at + 1, close).strip(), at, close + 1);
-    at = close + 1;
+    cursor.goTo(close + 1);
+    decorate(cursor.text(from + 1, close).strip(), from, close + 1);
   }
 
   private void decorate(String name, int from, int to) {
     AbcDecorations.named(name)
         .ifPresentOrElse(
             effect -> effect.accept(signs),
-            () -> findings.leave("the sign !" + text.substring(from, to).replace("!", "") + "!"));
+            () -> findings.leave("the sign !" + cursor.text(from, to).replace("!", "") + "!"));
   }
 
   // Bars
 
   private AbcBar openBar(int from) {
-    if (bar == null) {
-      bar = new AbcBar(metre, key, clef, from);
-      if (repeatStarts) {
-        bar.startRepeat();
-        repeatStarts = false;
-      }
-      endingStarts.ifPresent(bar::startEnding);
-      endingOpen |= endingStarts.isPresent();
-      endingStarts = Optional.empty();
-    }
-    return bar;
+    return bars.opened(metre, key, clef, from);
   }
 
   private void closeBar() {
-    bars.add(bar);
-    bar = null;
+    bars.close();
     altersInBar.clear();
   }
 
   private void barLine() {
-    int from = at;
-    StringBuilder token = new StringBuilder();
-    while (at < end) {
-      char sign = text.charAt(at);
-      boolean thick = sign == '[' && at + 1 < end && text.charAt(at + 1) == '|';
-      boolean closing = sign == ']' && token.toString().endsWith("|");
-      if (sign != '|' && sign != ':' && !thick && !closing) {
-        break;
-      }
-      token.append(sign);
-      at++;
-      if (closing) {
-        break;
-      }
+    int from = cursor.at();
+    if (!bars.readLine(cursor)) {
+      problem(from, cursor.at(), "a colon is no bar line; write |: or :|");
     }
-    if (token.toString().equals(":")) {
-      problem(from, at, "a repeat sign is |: or :|");
-      return;
-    }
-    draw(token.toString());
-    ending();
-  }
-
-  private void draw(String token) {
-    boolean ends = token.startsWith(":");
-    boolean starts = token.endsWith(":");
-    boolean isFinal = token.contains("|]") || token.contains("[|");
-    boolean isDouble = !isFinal && token.contains("||");
-    if (bar != null) {
-      bar.reachTo(at);
-      closeBar();
-    }
-    if (!bars.isEmpty()) {
-      AbcBar before = bars.get(bars.size() - 1);
-      if (ends) {
-        before.endRepeat(2);
-      }
-      if (isFinal || isDouble) {
-        before.setBarLine(isFinal ? Bar.Line.FINAL : Bar.Line.DOUBLE);
-      }
-      if (endingOpen && (ends || isFinal || isDouble)) {
-        before.stopEnding();
-        endingOpen = false;
-      }
-    }
-    repeatStarts |= starts;
-  }
-
-  private void ending() {
-    Matcher matcher = ENDING.matcher(text).region(at, end);
-    if (!matcher.lookingAt()) {
-      return;
-    }
-    boolean touches = Character.isDigit(text.charAt(at));
-    if (touches || matcher.group().contains("[")) {
-      if (endingOpen && !bars.isEmpty()) {
-        bars.get(bars.size() - 1).stopEnding();
-        endingOpen = false;
-      }
-      endingStarts = Optional.of(matcher.group(1));
-      at = matcher.end();
-    }
+    altersInBar.clear();
   }
 
   private void bracket() {
-    char next = at + 1 < end ? text.charAt(at + 1) : ' ';
-    Matcher inline = INLINE.matcher(text).region(at, end);
-    if (next == '|') {
+    Matcher inline = cursor.match(INLINE);
+    if (cursor.ahead(1) == '|') {
       barLine();
-    } else if (Character.isDigit(next)) {
-      ending();
+    } else if (Character.isDigit(cursor.ahead(1))) {
+      int from = cursor.at();
+      bars.readEnding(cursor);
+      cursor.goTo(Math.max(cursor.at(), from + 1));
     } else if (inline.lookingAt()) {
-      int from = at;
-      at = inline.end();
-      field(inline.group(1).charAt(0), inline.group(2), from, at);
+      int from = cursor.at();
+      cursor.goTo(inline.end());
+      field(inline.group(1).charAt(0), inline.group(2), from, cursor.at());
     } else {
       chord();
     }
@@ -599,7 +527,7 @@ final class AbcBody {
   }
 
   private <T> T atBarLine(String what, T wanted, T before) throws AbcFaultException {
-    if (bar != null && !wanted.equals(before)) {
+    if (bars.open().isPresent() && !wanted.equals(before)) {
       throw new AbcFaultException(what + " changes at a bar line; move it there");
     }
     return wanted;
@@ -613,9 +541,7 @@ final class AbcBody {
     wanted.unread().forEach(word -> findings.leave("'" + word + "' behind the key"));
     if (wanted.clef().isPresent()) {
       clef = wanted.clef().get();
-      if (bar != null) {
-        bar.setClefFrom(bar.items().size(), clef);
-      }
+      bars.open().ifPresent(bar -> bar.setClefFrom(bar.items().size(), clef));
     }
   }
 
@@ -631,6 +557,6 @@ final class AbcBody {
   }
 
   private void problem(int from, int to, String words) {
-    findings.problem(from, to, bars.size() + 1, words);
+    findings.problem(from, to, bars.count() + 1, words);
   }
 }

@@ -81,7 +81,11 @@ final class AbcAssembler {
     int end = bars.get(bars.size() - 1).to();
     if (!openSlurs.isEmpty()) {
       findings.problem(
-          end - 1, end, bars.size(), "a slur is not closed; write ) behind its last note");
+          end - 1,
+          end,
+          bars.size(),
+          "a slur is not closed; write ) behind its last note",
+          AbcMend.with("End it at the last note", lastNoteEnd(), ")"));
     }
     if (tiedFrom.isPresent()) {
       refuseTie(tiedFrom.get(), bars.size());
@@ -89,6 +93,16 @@ final class AbcAssembler {
     if (wedge.isPresent()) {
       hairpins.add(new Directions.Hairpin(wedgeFrom, builder.time(), grows()));
     }
+  }
+
+  private int lastNoteEnd() {
+    int end = bars.get(bars.size() - 1).to();
+    for (AbcBar bar : bars) {
+      for (AbcItem item : bar.items()) {
+        end = item.isRest() ? end : item.end();
+      }
+    }
+    return end;
   }
 
   private boolean grows() {
@@ -140,10 +154,36 @@ final class AbcAssembler {
             + bar.metre().barLength();
     if (order > 0) {
       findings.problem(
-          bar.from(), bar.to(), number, sum + "; take something out or set a bar line");
+          bar.from(),
+          bar.to(),
+          number,
+          sum + "; take something out or set a bar line",
+          splits(bar));
     } else if (order < 0 && !(pickup && index == 0) && !maySplit(index)) {
-      findings.doubt(bar.from(), bar.to(), number, sum + "; put in what is missing");
+      findings.doubt(bar.from(), bar.to(), number, sum + "; put in what is missing", fills(bar));
     }
+  }
+
+  /** A bar line where the metre is full, if a note begins there. */
+  private static AbcMend[] splits(AbcBar bar) {
+    Fraction sum = Fraction.ZERO;
+    for (AbcItem item : bar.items()) {
+      if (sum.equals(bar.metre().barLength())) {
+        return new AbcMend[] {AbcMend.with("Set a bar line", item.from(), "| ")};
+      }
+      sum = sum.add(item.duration());
+    }
+    return new AbcMend[0];
+  }
+
+  /** A rest for what is missing, before the bar line. */
+  private static AbcMend[] fills(AbcBar bar) {
+    AbcItem last = bar.items().get(bar.items().size() - 1);
+    Fraction missing = bar.metre().barLength().subtract(bar.length()).divide(bar.unitLength());
+    String rest = "z" + AbcWriter.length(missing) + " ";
+    return last.end() < 0
+        ? new AbcMend[0]
+        : new AbcMend[] {AbcMend.with("Add a rest", last.end(), " " + rest.strip())};
   }
 
   /** The last bar, and bars at a repeat sign, may be short: the rest stands elsewhere. */
@@ -330,7 +370,8 @@ final class AbcAssembler {
             item.from(),
             item.from() + 1,
             bar,
-            "a slur ends where none began; write ( before its first note");
+            "a slur ends where none began; write ( before its first note",
+            AbcMend.without(item.end() - 1, item.end()));
       } else {
         int from = openSlurs.pop();
         int to = builder.nextEvent() - 1;

@@ -18,6 +18,7 @@ final class AbcBar {
   private final Metre metre;
   private final Key key;
   private final Clef clef;
+  private final Fraction unitLength;
   private final int from;
   private int to;
   private boolean repeatStart;
@@ -27,7 +28,8 @@ final class AbcBar {
   private Bar.Line barLine = Bar.Line.PLAIN;
   private boolean restsWhole;
 
-  AbcBar(Metre metre, Key key, Clef clef, int from) {
+  AbcBar(Metre metre, Key key, Clef clef, Fraction unitLength, int from) {
+    this.unitLength = unitLength;
     this.metre = metre;
     this.key = key;
     this.clef = clef;
@@ -49,6 +51,11 @@ final class AbcBar {
 
   Clef clef() {
     return clef;
+  }
+
+  /** The unit length at its start. */
+  Fraction unitLength() {
+    return unitLength;
   }
 
   int from() {

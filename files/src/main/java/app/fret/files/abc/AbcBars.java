@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.apache.commons.numbers.fraction.Fraction;
 
 /** The bars read so far, with their lines, repeats and endings. */
 final class AbcBars {
@@ -31,9 +32,9 @@ final class AbcBars {
   }
 
   /** The bar that is being filled, a new one where none is. */
-  AbcBar opened(Metre metre, Key key, Clef clef, int from) {
+  AbcBar opened(Metre metre, Key key, Clef clef, Fraction unitLength, int from) {
     if (open.isEmpty()) {
-      AbcBar bar = new AbcBar(metre, key, clef, from);
+      AbcBar bar = new AbcBar(metre, key, clef, unitLength, from);
       open = Optional.of(bar);
       if (repeatStarts) {
         bar.startRepeat();

@@ -143,7 +143,11 @@ final class AbcBody {
     } else if (sign == '~') {
       findings.leave("rolls and other free ornaments (~)");
     } else {
-      problem(from, from + 1, "'" + sign + "' is no sign of ABC; take it out");
+      problem(
+          from,
+          from + 1,
+          "'" + sign + "' is no sign of ABC; take it out",
+          AbcMend.without(from, from + 1));
     }
   }
 
@@ -197,7 +201,11 @@ final class AbcBody {
     int from = cursor.at();
     Fraction length = cursor.length();
     if (length.signum() == 0) {
-      problem(from, cursor.at(), "a length of nothing; take the 0 out");
+      problem(
+          from,
+          cursor.at(),
+          "a length of nothing; take the 0 out",
+          AbcMend.without(from, cursor.at()));
       return ONE;
     }
     return length;
@@ -216,16 +224,34 @@ final class AbcBody {
       }
     }
     if (cursor.isAtEnd()) {
-      problem(item.from(), cursor.end(), "the chord is not closed; write ] behind its last note");
+      problem(
+          item.from(),
+          cursor.end(),
+          "the chord is not closed; write ] behind its last note",
+          closeChord(item.from()),
+          new AbcMend("Notes in a row", item.from(), item.from() + 1, ""));
     }
     cursor.skip(1);
     if (item.heads().isEmpty()) {
-      problem(item.from(), cursor.at(), "a chord without a note; take it out");
+      problem(
+          item.from(),
+          cursor.at(),
+          "a chord without a note; take it out",
+          AbcMend.without(item.from(), cursor.at()));
       return;
     }
     item.stretch(first.orElse(ONE).multiply(length()));
     add(item);
     item.heads().stream().filter(AbcItem.Head::isTied).forEach(this::carry);
+  }
+
+  /** Closes a chord behind the notes that stand without a gap. */
+  private AbcMend closeChord(int from) {
+    Matcher heads =
+        Pattern.compile("\\[(?:(?:![^!]*!)*(?:\\^\\^|\\^|__|_|=)?[A-Ga-g][,']*-?)+")
+            .matcher(cursor.text(from, cursor.end()));
+    return AbcMend.with(
+        "Close the chord", heads.lookingAt() ? from + heads.end() : cursor.end(), "]");
   }
 
   /** Reads a note of a chord and returns its own length. */
@@ -252,7 +278,12 @@ final class AbcBody {
     if (decoration.isPresent()) {
       decorate(decoration.get(), from, from + 1);
     } else if (sign != ' ') {
-      problem(from, from + 1, "'" + sign + "' does not belong in a chord; write ] before it");
+      problem(
+          from,
+          from + 1,
+          "'" + sign + "' does not belong in a chord; write ] before it",
+          AbcMend.with("Close the chord", from, "]"),
+          AbcMend.without(from, from + 1));
     }
   }
 
@@ -315,6 +346,7 @@ final class AbcBody {
     item.openSlurs(slursWaiting);
     slursWaiting = 0;
     open.items().add(item);
+    item.reachTo(cursor.at());
     open.reachTo(cursor.at());
     last = Optional.of(item);
   }
@@ -327,9 +359,14 @@ final class AbcBody {
     int from = cursor.at();
     cursor.skip(1);
     if (last.isEmpty() || last.get().isRest()) {
-      problem(from, from + 1, "a tie behind no note; write it behind the note it leaves");
+      problem(
+          from,
+          from + 1,
+          "a tie behind no note; write it behind the note it leaves",
+          AbcMend.without(from, from + 1));
       return;
     }
+    last.get().reachTo(cursor.at());
     last.get().heads().forEach(AbcItem.Head::tie);
     last.get().heads().forEach(this::carry);
   }
@@ -341,7 +378,11 @@ final class AbcBody {
     }
     int count = cursor.at() - from;
     if (last.isEmpty() || count > 3) {
-      problem(from, cursor.at(), "dotted pairs stand between two notes; write A>B or A<B");
+      problem(
+          from,
+          cursor.at(),
+          "dotted pairs stand between two notes; write A>B or A<B",
+          AbcMend.without(from, cursor.at()));
       return;
     }
     Fraction shorter = Fraction.of(1, 1 << count);
@@ -367,7 +408,11 @@ final class AbcBody {
       }
     }
     if (cursor.isAtEnd()) {
-      problem(from, cursor.end(), "the grace notes are not closed; write } behind the last");
+      problem(
+          from,
+          cursor.end(),
+          "the grace notes are not closed; write } behind the last",
+          AbcMend.with("Close them", cursor.end(), "}"));
     }
     cursor.skip(1);
   }
@@ -392,7 +437,11 @@ final class AbcBody {
     int from = cursor.at();
     cursor.goTo(matcher.end());
     if (notes < 2 || inTimeOf.isEmpty() || inTimeOf.get() < 1) {
-      problem(from, cursor.at(), "no such tuplet is known; write (3 or, in full, (5:4:5");
+      problem(
+          from,
+          cursor.at(),
+          "no such tuplet is known; write (3 or, in full, (5:4:5",
+          AbcMend.without(from, cursor.at()));
       return;
     }
     tuplet = new TupletRatio(notes, inTimeOf.get());
@@ -419,8 +468,13 @@ final class AbcBody {
     int from = cursor.at();
     cursor.skip(1);
     if (last.isEmpty()) {
-      problem(from, from + 1, "a slur ends where none began; write ( before its first note");
+      problem(
+          from,
+          from + 1,
+          "a slur ends where none began; write ( before its first note",
+          AbcMend.without(from, from + 1));
     } else {
+      last.get().reachTo(cursor.at());
       last.get().closeSlur();
     }
   }
@@ -431,7 +485,11 @@ final class AbcBody {
     int from = cursor.at();
     int close = cursor.indexOf('"');
     if (close < 0) {
-      problem(from, cursor.end(), "the words are not closed; write \" behind them");
+      problem(
+          from,
+          cursor.end(),
+          "the words are not closed; write \" behind them",
+          AbcMend.with("Close them", cursor.end(), "\""));
       cursor.goTo(cursor.end());
       return;
     }
@@ -451,7 +509,11 @@ final class AbcBody {
     int from = cursor.at();
     int close = cursor.indexOf('!');
     if (close < 0) {
-      problem(from, from + 1, "the sign is not closed; write ! behind its name");
+      problem(
+          from,
+          from + 1,
+          "the sign is not closed; write ! behind its name",
+          AbcMend.without(from, from + 1));
       cursor.skip(1);
       return;
     }
@@ -469,7 +531,7 @@ final class AbcBody {
   // Bars
 
   private AbcBar openBar(int from) {
-    return bars.opened(metre, key, clef, from);
+    return bars.opened(metre, key, clef, unitLength, from);
   }
 
   private void closeBar() {
@@ -480,7 +542,12 @@ final class AbcBody {
   private void barLine() {
     int from = cursor.at();
     if (!bars.readLine(cursor)) {
-      problem(from, cursor.at(), "a colon is no bar line; write |: or :|");
+      problem(
+          from,
+          cursor.at(),
+          "a colon is no bar line; write |: or :|",
+          new AbcMend("Write :|", from, cursor.at(), ":|"),
+          AbcMend.without(from, cursor.at()));
     }
     altersInBar.clear();
   }
@@ -556,7 +623,7 @@ final class AbcBody {
     }
   }
 
-  private void problem(int from, int to, String words) {
-    findings.problem(from, to, bars.count() + 1, words);
+  private void problem(int from, int to, String words, AbcMend... mends) {
+    findings.problem(from, to, bars.count() + 1, words, mends);
   }
 }

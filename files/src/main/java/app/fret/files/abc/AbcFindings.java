@@ -20,13 +20,17 @@ final class AbcFindings {
   }
 
   /** Something that must be mended. */
-  void problem(int from, int to, int bar, String words) {
-    add(new AbcProblem(from, Math.max(from + 1, to), lineOf(from), bar, words, true));
+  void problem(int from, int to, int bar, String words, AbcMend... mends) {
+    add(
+        new AbcProblem(
+            from, Math.max(from + 1, to), lineOf(from), bar, words, true, List.of(mends)));
   }
 
   /** Something that may stand. */
-  void doubt(int from, int to, int bar, String words) {
-    add(new AbcProblem(from, Math.max(from + 1, to), lineOf(from), bar, words, false));
+  void doubt(int from, int to, int bar, String words, AbcMend... mends) {
+    add(
+        new AbcProblem(
+            from, Math.max(from + 1, to), lineOf(from), bar, words, false, List.of(mends)));
   }
 
   private void add(AbcProblem problem) {

@@ -54,6 +54,7 @@ final class AbcItem {
   }
 
   private final int from;
+  private int end;
   private final List<Head> heads = new ArrayList<>();
   private Fraction length;
   private TupletRatio ratio = TupletRatio.NONE;
@@ -77,6 +78,15 @@ final class AbcItem {
 
   int from() {
     return from;
+  }
+
+  /** Index behind its last character. */
+  int end() {
+    return end;
+  }
+
+  void reachTo(int newEnd) {
+    end = newEnd;
   }
 
   boolean isRest() {

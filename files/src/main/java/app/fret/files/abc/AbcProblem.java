@@ -1,5 +1,7 @@
 package app.fret.files.abc;
 
+import java.util.List;
+
 /**
  * Something in the text that is no music as it stands.
  *
@@ -9,5 +11,11 @@ package app.fret.files.abc;
  * @param bar number of the bar it stands in; 0 in the head
  * @param text what is wrong and what would mend it, a phrase without a full stop
  * @param serious whether the music cannot stand as it is; a short bar can
+ * @param mends changes that would mend it, the likeliest first
  */
-public record AbcProblem(int from, int to, int line, int bar, String text, boolean serious) {}
+public record AbcProblem(
+    int from, int to, int line, int bar, String text, boolean serious, List<AbcMend> mends) {
+  public AbcProblem {
+    mends = List.copyOf(mends);
+  }
+}

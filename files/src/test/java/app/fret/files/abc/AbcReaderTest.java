@@ -360,4 +360,32 @@ class AbcReaderTest {
     assertThat(problems.get(0).serious()).isFalse();
     assertThat(problems.get(0).bar()).isEqualTo(2);
   }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = ';',
+      value = {
+        "C D ? F2 |;C D  F2 |",
+        "C D [EG2 |;C D [EG]2 |",
+        "C D E F G A B c|;C D E F | G A B c|",
+        "C D E F | G A | c4 |;C D E F | G A z2 | c4 |",
+        "(C D E F|;(C D E F)|",
+        "C D) E F|;C D E F|",
+        "-C D E F|;C D E F|",
+        "C D {e F G2|;C D {e F G2|}",
+        "C !f D2|;C f D2|",
+        "C0 D E F|;C D E F|",
+        "C D : E F|;C D :| E F|",
+      })
+  void theFirstMendOfAProblemLeavesOneLess(String music, String mended) {
+    String text = HEAD + music;
+    List<AbcProblem> problems = AbcReader.read(text).problems();
+    AbcProblem first =
+        problems.stream().filter(p -> !p.mends().isEmpty()).findFirst().orElseThrow();
+    String after = first.mends().get(0).applied(text);
+    assertThat(after).isEqualTo(HEAD + mended);
+    assertThat(AbcReader.read(after).problems())
+        .extracting(AbcProblem::text)
+        .doesNotContain(first.text());
+  }
 }

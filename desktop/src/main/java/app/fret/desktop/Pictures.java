@@ -60,7 +60,18 @@ final class Pictures {
     shots.add(new Shot("left-hand-uneven", done -> show(9, Station.LEFT_HAND, 31, done)));
     shots.add(new Shot("compare", done -> press(1, "#compare-plans", "#compare", done)));
     shots.add(new Shot("player", done -> press(8, "#show-player", "#player-sheet", done)));
+    shots.add(new Shot("write-in", this::writeIn));
     shots.add(new Shot("add-passage", this::offerFile));
+  }
+
+  /** Music that is being typed: a chord is still open and a bar is short. */
+  private void writeIn(Runnable done) {
+    desk.keepDraft(
+        "T:Grey Ferry\nM:4/4\nL:1/8\nQ:1/4=116\nK:Dm\n"
+            + "!f!D/E/F/G/ A2 (dc) A2 | B/A/G/F/ E2 (cB) G |\n"
+            + "(3ABc d2 .f.e.d.c | ^c4 [DA4 |\nd/e/");
+    window.writeIn();
+    whenTrue(() -> window.lookup("#entry") != null, done);
   }
 
   /** The form that a dropped file brings up; the file is a copy of the demo's own music. */

@@ -11,6 +11,7 @@ import app.fret.desktop.model.Notice;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.Workers;
 import app.fret.desktop.music.ScoreView;
+import app.fret.desktop.music.SheetView;
 import app.fret.desktop.view.FretWindow;
 import app.fret.engraving.Paper;
 import app.fret.files.ScoreRejectedException;
@@ -48,6 +49,7 @@ import javafx.stage.Stage;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.fxmisc.richtext.CodeArea;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -186,6 +188,36 @@ class JourneyTest {
     assertThat(passage().study().pinsOn(2).get(0).finger()).contains(other);
     assertThat(passage().passes().climbProperty().get().cleanInARow()).isEqualTo(2);
     assertThat(passage().passes().entries()).hasSize(2).allMatch(e -> e.tempo().perMinute() == 56);
+  }
+
+  @Test
+  void musicIsTypedMendedAndTakenByKeyboardAlone(FxRobot robot) {
+    robot.push(KeyCode.CONTROL, KeyCode.N);
+    waitFor(() -> robot.lookup("#entry-line").tryQuery().isPresent());
+    robot.write("d2f2a2f2|[dfa2 g2e4|");
+    waitFor(() -> text(robot, "#entry-state").startsWith("1 to mend"));
+    waitFor(
+        () ->
+            robot.lookup("#entry-sheet .canvas").queryAll().size() > 0
+                || !((SheetView) window.lookup("#entry-sheet"))
+                    .getContent()
+                    .lookupAll("Canvas")
+                    .isEmpty());
+    robot.push(KeyCode.ALT, KeyCode.ENTER);
+    waitFor(() -> text(robot, "#entry-state").equals("nothing to mend"));
+    assertThat(((CodeArea) window.lookup("#entry-line")).getText()).endsWith("|[dfa]2 g2e4|");
+    assertThat(text(robot, "#entry-count")).startsWith("7 notes, ");
+    robot.push(KeyCode.ESCAPE);
+    robot.push(KeyCode.CONTROL, KeyCode.N);
+    waitFor(() -> robot.lookup("#entry-line").tryQuery().isPresent());
+    assertThat(((CodeArea) window.lookup("#entry-line")).getText()).endsWith("g2e4|");
+    robot.push(KeyCode.CONTROL, KeyCode.ENTER);
+    waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
+    robot.clickOn("#add-new-player").write("Oda Merrin");
+    robot.clickOn("#add-confirm");
+    waitFor(() -> desk.openProperty().get().isPresent());
+    assertThat(passage().study().notes()).hasSize(7);
+    assertThat(desk.draft()).isEmpty();
   }
 
   @Test

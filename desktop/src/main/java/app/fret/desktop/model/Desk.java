@@ -37,6 +37,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.collections.FXCollections;
@@ -57,6 +58,8 @@ public final class Desk {
       new ReadOnlyObjectWrapper<>(this, "open", Optional.empty());
   private final ReadOnlyObjectWrapper<Optional<Notice>> fault =
       new ReadOnlyObjectWrapper<>(this, "fault", Optional.empty());
+
+  private String draft = "";
 
   /** Passage that is wanted on the desk, laid there already or still being read. */
   private long wanted;
@@ -228,6 +231,34 @@ public final class Desk {
     }
   }
 
+  /**
+   * Lays something out beside the window's thread, newest first.
+   *
+   * @param purpose whose work it is
+   */
+  public <T> void layOut(Object purpose, Supplier<T> work, Consumer<T> show) {
+    workers.layOut(purpose, work, show, this::tell);
+  }
+
+  /** What was typed last and not taken yet, so that a closed pane opens with it again. */
+  public String draft() {
+    return draft;
+  }
+
+  /** Keeps what is being typed. */
+  public void keepDraft(String text) {
+    draft = text;
+  }
+
+  /**
+   * Hands on what typed music offers.
+   *
+   * @throws ScoreRejectedException when it cannot stand as it is
+   */
+  public ImportOffer offerTyped(String abc) throws ScoreRejectedException {
+    return ImportOffer.typed(abc, players());
+  }
+
   /** Reads a file and hands on what it offers, for the player to choose from. */
   public void offer(Path file, Consumer<ImportOffer> onRead) {
     workers.planForShow(
@@ -298,6 +329,9 @@ public final class Desk {
     Read all = readProgramme();
     workers.show(
         () -> {
+          if (offer.isTyped(draft)) {
+            draft = "";
+          }
           show(all);
           open(kept[0]);
         });

@@ -4,7 +4,9 @@ import app.fret.book.BookPlayer;
 import app.fret.files.Score;
 import app.fret.files.ScoreRejectedException;
 import app.fret.files.scores.ScoreFiles;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -24,6 +26,19 @@ public record ImportOffer(String fileName, byte[] bytes, Score score, List<BookP
   @Override
   public byte[] bytes() {
     return bytes.clone();
+  }
+
+  /** Takes music that was typed. */
+  static ImportOffer typed(String abc, List<BookPlayer> players) throws ScoreRejectedException {
+    byte[] bytes = abc.getBytes(StandardCharsets.UTF_8);
+    Score score = new ScoreFiles().open("typed.abc", bytes);
+    score.read(0);
+    return new ImportOffer(score.title() + ".abc", bytes, score, players);
+  }
+
+  /** Whether this is what was typed. */
+  boolean isTyped(String abc) {
+    return Arrays.equals(bytes, abc.getBytes(StandardCharsets.UTF_8));
   }
 
   /** Opens a file. */

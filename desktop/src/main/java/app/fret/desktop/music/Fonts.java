@@ -8,13 +8,17 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import javafx.scene.text.Font;
 
-/** The fonts that ship with Fret: Bravura for music, Source Sans 3 for words. */
+/**
+ * The fonts that ship with Fret: Bravura for music, Source Sans 3 for words, Source Code Pro for
+ * music that is typed.
+ */
 public final class Fonts {
   private static final Map<String, String> FAMILIES = new ConcurrentHashMap<>();
   private static final String REGULAR = "SourceSans3-Regular.ttf";
   private static final String SEMI_BOLD = "SourceSans3-SemiBold.ttf";
   private static final String ITALIC = "SourceSans3-Italic.ttf";
   private static final String MUSIC = "Bravura.otf";
+  private static final String FIXED = "SourceCodePro-Regular.ttf";
 
   private Fonts() {}
 
@@ -24,11 +28,17 @@ public final class Fonts {
     semiBold(12);
     italic(12);
     music(12);
+    fixed(12);
   }
 
   /** The music font, whose staff space is a quarter of its size. */
   public static Font music(double size) {
     return font(MUSIC, size);
+  }
+
+  /** Words of one width, for music that is typed. */
+  public static Font fixed(double size) {
+    return font(FIXED, size);
   }
 
   /** Plain words. */

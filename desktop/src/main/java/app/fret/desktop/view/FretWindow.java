@@ -61,7 +61,7 @@ public final class FretWindow extends StackPane {
     this.desk = desk;
     getStyleClass().add("fret");
     frame.setTop(head());
-    frame.setLeft(new ProgrammeView(desk, this::chooseFile));
+    frame.setLeft(new ProgrammeView(desk, this::chooseFile, this::writeIn));
     frame.setCenter(centre);
     makeTabs();
     message.setId("message");
@@ -240,6 +240,13 @@ public final class FretWindow extends StackPane {
         .getExtensionFilters()
         .add(new FileChooser.ExtensionFilter("Scores", "*.musicxml", "*.mxl", "*.xml", "*.abc"));
     Optional.ofNullable(chooser.showOpenDialog(window())).ifPresent(f -> add(f.toPath()));
+  }
+
+  /** Opens the pane that music is typed in. */
+  public void writeIn() {
+    EntryPane entry = new EntryPane(desk, this::ask, this::uncover);
+    coverWide(entry);
+    entry.begin();
   }
 
   /** Asks where to write the marked part. */

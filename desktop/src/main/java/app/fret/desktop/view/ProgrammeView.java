@@ -18,14 +18,16 @@ final class ProgrammeView extends VBox {
   private final Desk desk;
   private final VBox list = new VBox(2);
 
-  ProgrammeView(Desk desk, Runnable onAdd) {
+  ProgrammeView(Desk desk, Runnable onAdd, Runnable onWrite) {
     this.desk = desk;
     setId("programme");
     getStyleClass().add("programme");
     ScrollPane scroll = Parts.scroll(list);
-    var add = Parts.button("add-passage", "Add a passage", "outline-action", onAdd);
+    var add = Parts.button("add-passage", "Open a file", "outline-action", onAdd);
     add.setMaxWidth(Double.MAX_VALUE);
-    VBox foot = new VBox(8, add, Parts.words("or drop a MusicXML file on the window", "small"));
+    var write = Parts.button("write-in", "Write music in", "outline-action", onWrite);
+    write.setMaxWidth(Double.MAX_VALUE);
+    VBox foot = new VBox(8, add, write, Parts.words("or drop a score on the window", "small"));
     foot.getStyleClass().add("programme-foot");
     getChildren().addAll(Parts.label("PROGRAMME", "programme-heading"), scroll, foot);
     desk.programme().addListener((ListChangeListener<ProgrammeEntry>) change -> show());

@@ -160,7 +160,9 @@ final class AbcAssembler {
           sum + "; take something out or set a bar line",
           splits(bar));
     } else if (order < 0 && !(pickup && index == 0) && !maySplit(index)) {
-      findings.doubt(bar.from(), bar.to(), number, sum + "; put in what is missing", fills(bar));
+      AbcItem last = bar.items().get(bar.items().size() - 1);
+      findings.doubt(
+          last.from(), last.end(), number, sum + "; put in what is missing", fill(bar, last));
     }
   }
 
@@ -176,14 +178,10 @@ final class AbcAssembler {
     return new AbcMend[0];
   }
 
-  /** A rest for what is missing, before the bar line. */
-  private static AbcMend[] fills(AbcBar bar) {
-    AbcItem last = bar.items().get(bar.items().size() - 1);
+  /** A rest for what is missing, behind the last note. */
+  private static AbcMend fill(AbcBar bar, AbcItem last) {
     Fraction missing = bar.metre().barLength().subtract(bar.length()).divide(bar.unitLength());
-    String rest = "z" + AbcWriter.length(missing) + " ";
-    return last.end() < 0
-        ? new AbcMend[0]
-        : new AbcMend[] {AbcMend.with("Add a rest", last.end(), " " + rest.strip())};
+    return AbcMend.with("Add a rest", last.end(), " z" + AbcWriter.length(missing));
   }
 
   /** The last bar, and bars at a repeat sign, may be short: the rest stands elsewhere. */

@@ -214,24 +214,20 @@ final class AbcBody {
   private void chord() {
     AbcItem item = new AbcItem(cursor.at(), unitLength);
     cursor.skip(1);
-    Optional<Fraction> first = Optional.empty();
-    while (!cursor.isAtEnd() && cursor.next() != ']') {
+    List<Fraction> lengths = new ArrayList<>();
+    while (!cursor.isAtEnd() && cursor.next() != ']' && cursor.next() != '|') {
       if (isNote()) {
-        Fraction length = chordHead(item);
-        first = first.or(() -> Optional.of(length));
+        lengths.add(chordHead(item));
       } else {
         inChord(cursor.next());
       }
     }
-    if (cursor.isAtEnd()) {
-      problem(
-          item.from(),
-          cursor.end(),
-          "the chord is not closed; write ] behind its last note",
-          closeChord(item.from()),
-          new AbcMend("Notes in a row", item.from(), item.from() + 1, ""));
+    boolean closed = cursor.next() == ']';
+    if (closed) {
+      cursor.skip(1);
+    } else {
+      refuseOpenChord(item);
     }
-    cursor.skip(1);
     if (item.heads().isEmpty()) {
       problem(
           item.from(),
@@ -240,9 +236,19 @@ final class AbcBody {
           AbcMend.without(item.from(), cursor.at()));
       return;
     }
-    item.stretch(first.orElse(ONE).multiply(length()));
+    // The first note says how long a chord is; in one left open that is most often the last.
+    item.stretch(lengths.get(closed ? 0 : lengths.size() - 1).multiply(length()));
     add(item);
     item.heads().stream().filter(AbcItem.Head::isTied).forEach(this::carry);
+  }
+
+  private void refuseOpenChord(AbcItem item) {
+    problem(
+        item.from(),
+        cursor.at(),
+        "the chord is not closed; write ] behind its last note",
+        closeChord(item.from()),
+        new AbcMend("Notes in a row", item.from(), item.from() + 1, ""));
   }
 
   /** Closes a chord behind the notes that stand without a gap. */

@@ -1,0 +1,117 @@
+package app.fret.desktop.model;
+
+import app.fret.files.abc.AbcProblem;
+import app.fret.files.abc.AbcReader;
+import app.fret.files.abc.AbcTune;
+import app.fret.score.Bar;
+import app.fret.score.Event;
+import app.fret.score.Note;
+import app.fret.score.Passage;
+import app.fret.score.Sounding;
+import app.fret.score.WrittenPitch;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/**
+ * What is understood of music while it is typed.
+ *
+ * @param text the text
+ * @param tune what was read of it
+ */
+public record EntryReading(String text, AbcTune tune) {
+  /** Reads a text as far as it goes. */
+  public static EntryReading of(String text) {
+    return new EntryReading(text, AbcReader.read(text));
+  }
+
+  /** What must be mended before the music can be taken. */
+  public List<AbcProblem> toMend() {
+    return tune.problems().stream().filter(AbcProblem::serious).toList();
+  }
+
+  /** What may stand but is worth a look. */
+  public List<AbcProblem> toLookAt() {
+    return tune.problems().stream().filter(p -> !p.serious()).toList();
+  }
+
+  /** The next problem behind a place in the text, or the first of all. */
+  public Optional<AbcProblem> problemAfter(int caret) {
+    List<AbcProblem> all = tune.problems();
+    return all.stream()
+        .filter(p -> p.from() > caret)
+        .findFirst()
+        .or(() -> all.stream().findFirst());
+  }
+
+  /** The problem at a place in the text, else the first that must be mended, else the first. */
+  public Optional<AbcProblem> problemAt(int caret) {
+    return tune.problems().stream()
+        .filter(p -> p.from() <= caret && caret <= p.to())
+        .findFirst()
+        .or(() -> toMend().stream().findFirst())
+        .or(() -> tune.problems().stream().findFirst());
+  }
+
+  /** The event that was typed last before a place in the text. */
+  public OptionalInt eventAt(int caret) {
+    int found = -1;
+    for (int i = 0; i < tune.places().size(); i++) {
+      found = tune.places().get(i) < caret ? i : found;
+    }
+    return found < 0 ? OptionalInt.empty() : OptionalInt.of(found);
+  }
+
+  /** How many notes and chords there are. */
+  public int notes() {
+    return (int) soundings().count();
+  }
+
+  private java.util.stream.Stream<Sounding> soundings() {
+    return tune.passage().stream()
+        .flatMap(p -> p.events().stream())
+        .filter(Sounding.class::isInstance)
+        .map(Sounding.class::cast);
+  }
+
+  /** The keys that the signature can mean. */
+  public String keyWords() {
+    return tune.passage().map(p -> Words.key(p.bars().get(0).key().fifths())).orElse("–");
+  }
+
+  /** The metre in figures. */
+  public String metreWords() {
+    return tune.passage().map(p -> Words.metre(p.bars().get(0).metre())).orElse("–");
+  }
+
+  /** From the lowest to the highest note. */
+  public String rangeWords() {
+    Comparator<WrittenPitch> order = Comparator.naturalOrder();
+    List<WrittenPitch> pitches =
+        soundings().flatMap(s -> s.notes().stream()).map(Note::written).sorted(order).toList();
+    return pitches.isEmpty()
+        ? "–"
+        : pitches.get(0).display() + " to " + pitches.get(pitches.size() - 1).display();
+  }
+
+  /** How many bars are begun, and how many of them add up. */
+  public String barWords() {
+    int bars = tune.passage().map(p -> p.bars().size()).orElse(0);
+    long wrong = tune.problems().stream().filter(p -> p.text().contains(" holds ")).count();
+    return Words.count(bars, "bar", "bars") + " begun, " + (bars - wrong) + " add up";
+  }
+
+  /** Where a place in the text lies in the music. */
+  public String placeWords(int caret) {
+    OptionalInt event = eventAt(caret);
+    if (event.isEmpty() || tune.passage().isEmpty()) {
+      return "before the first note";
+    }
+    Passage passage = tune.passage().get();
+    Event at = passage.events().get(event.getAsInt());
+    Bar bar = passage.bars().get(at.bar());
+    double beat = bar.placeInMetre(at.onset()).doubleValue() / (1.0 / bar.metre().unit()) + 1;
+    return "bar " + bar.label() + ", beat " + Words.number(beat);
+  }
+}

@@ -190,19 +190,17 @@ class JourneyTest {
     assertThat(passage().passes().entries()).hasSize(2).allMatch(e -> e.tempo().perMinute() == 56);
   }
 
+  private Node sheet() {
+    return ((SheetView) window.lookup("#entry-sheet")).getContent();
+  }
+
   @Test
   void musicIsTypedMendedAndTakenByKeyboardAlone(FxRobot robot) {
     robot.push(KeyCode.CONTROL, KeyCode.N);
     waitFor(() -> robot.lookup("#entry-line").tryQuery().isPresent());
     robot.write("d2f2a2f2|[dfa2 g2e4|");
     waitFor(() -> text(robot, "#entry-state").startsWith("1 to mend"));
-    waitFor(
-        () ->
-            robot.lookup("#entry-sheet .canvas").queryAll().size() > 0
-                || !((SheetView) window.lookup("#entry-sheet"))
-                    .getContent()
-                    .lookupAll("Canvas")
-                    .isEmpty());
+    waitFor(() -> !sheet().lookupAll("Canvas").isEmpty());
     robot.push(KeyCode.ALT, KeyCode.ENTER);
     waitFor(() -> text(robot, "#entry-state").equals("nothing to mend"));
     assertThat(((CodeArea) window.lookup("#entry-line")).getText()).endsWith("|[dfa]2 g2e4|");

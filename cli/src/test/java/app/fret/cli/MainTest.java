@@ -77,6 +77,27 @@ class MainTest {
   }
 
   @Test
+  void whatIsEasilyMisreadIsTold() throws IOException {
+    Path tune = folder.resolve("tune.abc");
+    Files.writeString(tune, "X:1\nT:Tune\nM:4/4\nL:1/4\nK:G\nd ^c B c|d4|\n");
+    JsonNode plan = json(run("plan", tune.toString(), "--instrument", "violin"));
+    assertThat(plan.at("/reading/traps/1/kind").asText()).isEqualTo("accidental-holds");
+    assertThat(plan.at("/reading/traps/1/bar").asInt()).isEqualTo(1);
+    assertThat(plan.at("/reading/traps/1/index").asInt()).isEqualTo(4);
+    assertThat(plan.at("/reading/beatGroups/0/groups/0").asInt()).isEqualTo(4);
+    assertThat(run("plan", tune.toString(), "--instrument", "violin", "--text").out())
+        .contains("read bar 1, note 4: Still C♯5: the sign from earlier in the bar holds.");
+  }
+
+  @Test
+  void aFaultInATuneNamesBarAndLine() throws IOException {
+    Path tune = folder.resolve("tune.abc");
+    Files.writeString(tune, "X:1\nT:Tune\nM:4/4\nL:1/4\nK:G\nd c B [Ac|\n");
+    assertThat(run("plan", tune.toString(), "--instrument", "violin").err())
+        .startsWith("fret: tune.abc, Tune, bar 1: line 6: the chord is not closed");
+  }
+
+  @Test
   void cutsTheBarsAskedFor() throws IOException {
     JsonNode plan = json(plan("--bars", "2-3"));
     assertThat(plan.at("/passage/bars").asInt()).isEqualTo(2);

@@ -99,6 +99,7 @@ public final class PlanJson {
     root.put("format", "fret-plan");
     root.put("version", 1);
     root.set("passage", passage(skipped));
+    root.set("reading", new ReadingJson(study).node());
     LeftHandJson leftHand = new LeftHandJson(study);
     root.set("leftHand", leftHand.plan());
     if (!others.isEmpty()) {

@@ -9,6 +9,8 @@ import app.fret.lefthand.Totals;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.reading.PlayedNote;
+import app.fret.reading.traps.Trap;
+import app.fret.reading.traps.Traps;
 import app.fret.score.Key;
 import app.fret.score.Sounding;
 import app.fret.score.Tempo;
@@ -41,6 +43,7 @@ public final class PlanText {
   public static String of(Study study, List<String> skipped, List<LeftHandPlan> others) {
     PlanText plan = new PlanText(study);
     plan.addHead();
+    plan.addTraps();
     for (int bar = 0; bar < study.passage().bars().size(); bar++) {
       plan.addBar(bar);
     }
@@ -70,6 +73,18 @@ public final class PlanText {
         totals.crossings(),
         totals.openStrings());
     line("");
+  }
+
+  private void addTraps() {
+    List<Trap> traps = Traps.of(study.brief().reading());
+    for (Trap trap : traps) {
+      PlayedNote note = study.notes().get(trap.note());
+      String bar = study.passage().bars().get(note.bar()).label();
+      line("read bar %s, note %d: %s", bar, note.indexInBar(), trap.text());
+    }
+    if (!traps.isEmpty()) {
+      line("");
+    }
   }
 
   private void addBar(int bar) {

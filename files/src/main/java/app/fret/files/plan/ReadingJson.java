@@ -1,0 +1,74 @@
+package app.fret.files.plan;
+
+import app.fret.reading.Families;
+import app.fret.reading.PlayedNote;
+import app.fret.reading.Reading;
+import app.fret.reading.traps.Trap;
+import app.fret.reading.traps.Traps;
+import app.fret.score.Bar;
+import app.fret.score.Span;
+import app.fret.study.Study;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
+
+/** What a reader gets from the page of a study, as JSON. */
+final class ReadingJson {
+  private final Reading reading;
+
+  ReadingJson(Study study) {
+    this.reading = study.brief().reading();
+  }
+
+  ObjectNode node() {
+    ObjectNode node = JsonNodeFactory.instance.objectNode();
+    ArrayNode traps = node.putArray("traps");
+    Traps.of(reading).forEach(t -> traps.add(trap(t)));
+    addBeatGroups(node.putArray("beatGroups"));
+    ArrayNode families = node.putArray("families");
+    reading.families().forEach(f -> families.add(family(f)));
+    return node;
+  }
+
+  private ObjectNode trap(Trap trap) {
+    PlayedNote note = reading.notes().get(trap.note());
+    ObjectNode node = JsonNodeFactory.instance.objectNode();
+    node.put("kind", trap.kind().id());
+    node.put("bar", number(note.bar()));
+    node.put("index", note.indexInBar());
+    node.put("text", trap.text());
+    return node;
+  }
+
+  /** The number of a bar as printed; where that is none, such as 12a, its place from 1. */
+  private int number(int bar) {
+    String label = reading.passage().bars().get(bar).label();
+    return label.matches("\\d{1,6}") ? Integer.parseInt(label) : bar + 1;
+  }
+
+  /** The groups of the first bar and of every bar whose metre is another. */
+  private void addBeatGroups(ArrayNode node) {
+    List<Bar> bars = reading.passage().bars();
+    for (int i = 0; i < bars.size(); i++) {
+      if (i == 0 || !bars.get(i).metre().equals(bars.get(i - 1).metre())) {
+        ObjectNode one = node.addObject();
+        one.put("bar", number(i));
+        ArrayNode groups = one.putArray("groups");
+        bars.get(i).metre().groups().forEach(groups::add);
+      }
+    }
+  }
+
+  private ObjectNode family(Families.Family family) {
+    ObjectNode node = JsonNodeFactory.instance.objectNode();
+    node.put("kind", family.samePitch() ? "equal" : "transposed");
+    ArrayNode stretches = node.putArray("stretches");
+    for (Span span : family.spans()) {
+      ObjectNode stretch = stretches.addObject();
+      stretch.put("fromBar", number(reading.notes().get(span.first()).bar()));
+      stretch.put("toBar", number(reading.notes().get(span.last()).bar()));
+    }
+    return node;
+  }
+}

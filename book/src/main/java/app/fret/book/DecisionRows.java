@@ -3,6 +3,7 @@ package app.fret.book;
 import app.fret.lefthand.PinAt;
 import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
+import app.fret.reading.traps.ReadingChoices;
 import app.fret.score.Finger;
 import app.fret.score.NoteRef;
 import app.fret.study.Choices;
@@ -17,11 +18,14 @@ import java.util.OptionalInt;
  * Decisions as rows of text: an item of an area, and its value.
  *
  * <p>A pin stands under the place of its note, as {@code string=2 finger=3 harmonic=no base=5 any};
- * the profile under its own name.
+ * the profile under its own name; a trap that was seen under its kind and place.
  */
 final class DecisionRows {
   /** The area of strings, fingers and positions. */
   static final String LEFT_HAND = "left-hand";
+
+  /** The area of what was seen on the page. */
+  static final String READING = "reading";
 
   /** Version of the form in which this program writes the area. */
   static final int VERSION = 1;
@@ -34,6 +38,13 @@ final class DecisionRows {
   static Map<String, String> of(Choices choices) {
     Map<String, String> rows = new LinkedHashMap<>(of(choices.pins()));
     rows.put(PROFILE, choices.profile().name());
+    return rows;
+  }
+
+  /** The rows of what was seen on the page. */
+  static Map<String, String> of(ReadingChoices reading) {
+    Map<String, String> rows = new LinkedHashMap<>();
+    reading.rows().forEach(trap -> rows.put(trap, "seen"));
     return rows;
   }
 

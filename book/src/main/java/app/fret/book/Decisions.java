@@ -4,6 +4,8 @@ import app.fret.files.PlainWords;
 import app.fret.lefthand.PinAt;
 import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
+import app.fret.reading.traps.ReadingChoices;
+import app.fret.reading.traps.TrapAt;
 import app.fret.score.Tempo;
 import app.fret.study.Choices;
 import java.util.ArrayList;
@@ -21,38 +23,46 @@ final class Decisions {
   }
 
   /** A row as it stands in the book. */
-  private record Row(String item, int version, String value) {}
+  private record Row(String area, String item, int version, String value) {}
 
   /** What is decided, at this target tempo. */
   Decided read(long passageId, Tempo target) {
     Choices choices = Choices.at(target);
     List<String> remarks = new ArrayList<>();
     List<PinAt> pins = new ArrayList<>();
+    ReadingChoices reading = ReadingChoices.none();
     for (Row row : rows(passageId)) {
       if (row.version() > DecisionRows.VERSION) {
         remarks.add(
             "A decision of a newer Fret ("
                 + row.item()
                 + ") is kept in the book, but not in force.");
+      } else if (row.area().equals(DecisionRows.READING)) {
+        reading = withSeen(reading, row, remarks);
       } else if (row.item().equals(DecisionRows.PROFILE)) {
         choices = choices.withProfile(profile(row.value(), remarks));
       } else {
         readPins(row, pins, remarks);
       }
     }
-    return new Decided(choices.withPins(pins), remarks);
+    return new Decided(choices.withPins(pins).with(reading), remarks);
   }
 
   private List<Row> rows(long passageId) {
     return handle
         .createQuery(
-            "SELECT item, version, value FROM decision WHERE passage_id = :id AND area = :area"
-                + " ORDER BY item")
+            "SELECT area, item, version, value FROM decision WHERE passage_id = :id"
+                + " AND area IN (:leftHand, :reading) ORDER BY area, item")
         .bind("id", passageId)
-        .bind("area", DecisionRows.LEFT_HAND)
+        .bind("leftHand", DecisionRows.LEFT_HAND)
+        .bind("reading", DecisionRows.READING)
         .map(
             (row, context) ->
-                new Row(row.getString("item"), row.getInt("version"), row.getString("value")))
+                new Row(
+                    row.getString("area"),
+                    row.getString("item"),
+                    row.getInt("version"),
+                    row.getString("value")))
         .list();
   }
 
@@ -69,6 +79,22 @@ final class Decisions {
     return known.orElse(Profiles.named(Profiles.NAMES.get(0)));
   }
 
+  private static ReadingChoices withSeen(ReadingChoices before, Row row, List<String> remarks) {
+    try {
+      Optional<TrapAt> trap = TrapAt.parse(row.item());
+      if (trap.isPresent()) {
+        return before.withSeen(trap.get(), true);
+      }
+    } catch (IllegalArgumentException e) {
+      // The same words serve.
+    }
+    remarks.add(
+        "A tick in the book ("
+            + PlainWords.quoted(row.item())
+            + ") cannot be read; it is kept, but not in force.");
+    return before;
+  }
+
   private static void readPins(Row row, List<PinAt> pins, List<String> remarks) {
     try {
       pins.addAll(DecisionRows.pins(row.item(), row.value()));
@@ -82,28 +108,38 @@ final class Decisions {
 
   /** Writes what differs: rows that are new or changed, and none for what is no longer decided. */
   void change(long passageId, Choices before, Choices after) {
-    Map<String, String> was = DecisionRows.of(before);
-    Map<String, String> is = DecisionRows.of(after);
-    was.keySet().stream().filter(i -> !is.containsKey(i)).forEach(i -> remove(passageId, i));
+    change(passageId, DecisionRows.LEFT_HAND, DecisionRows.of(before), DecisionRows.of(after));
+    change(
+        passageId,
+        DecisionRows.READING,
+        DecisionRows.of(before.reading()),
+        DecisionRows.of(after.reading()));
+  }
+
+  private void change(
+      long passageId, String area, Map<String, String> was, Map<String, String> is) {
+    was.keySet().stream()
+        .filter(item -> !is.containsKey(item))
+        .forEach(item -> remove(passageId, area, item));
     is.forEach(
         (item, value) -> {
           if (!value.equals(was.get(item))) {
-            put(passageId, item, value);
+            put(passageId, area, item, value);
           }
         });
   }
 
-  private void remove(long passageId, String item) {
+  private void remove(long passageId, String area, String item) {
     handle
         .createUpdate(
             "DELETE FROM decision WHERE passage_id = :id AND area = :area AND item = :item")
         .bind("id", passageId)
-        .bind("area", DecisionRows.LEFT_HAND)
+        .bind("area", area)
         .bind("item", item)
         .execute();
   }
 
-  void put(long passageId, String item, String value) {
+  private void put(long passageId, String area, String item, String value) {
     handle
         .createUpdate(
             "INSERT INTO decision (passage_id, area, item, version, value)"
@@ -111,7 +147,7 @@ final class Decisions {
                 + " ON CONFLICT (passage_id, area, item)"
                 + " DO UPDATE SET version = excluded.version, value = excluded.value")
         .bind("id", passageId)
-        .bind("area", DecisionRows.LEFT_HAND)
+        .bind("area", area)
         .bind("item", item)
         .bind("version", DecisionRows.VERSION)
         .bind("value", value)

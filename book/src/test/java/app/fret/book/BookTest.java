@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.fret.instrument.Habits;
 import app.fret.instrument.PlayerSetup;
 import app.fret.lefthand.PinAt;
+import app.fret.reading.traps.TrapAt;
 import app.fret.score.BeatUnit;
 import app.fret.score.Metre;
 import app.fret.score.NoteRef;
@@ -77,6 +78,25 @@ class BookTest {
       assertThat(first.cut()).isEqualTo(new BookPassage.Cut(1, 2, 9));
       assertThat(new String(book.score(passage), StandardCharsets.UTF_8)).isEqualTo("<score/>");
       assertThat(book.log(passage).rows()).extracting(LogEntry::clean).containsExactly(true, false);
+    }
+  }
+
+  @Test
+  void whatWasSeenOnThePageIsKept() throws BookException {
+    TrapAt seen = TrapAt.parse("clef-change 4@3/8 F#4").orElseThrow();
+    long passage;
+    try (Book book = Book.open(file())) {
+      BookPlayer player = book.addPlayer("Ada Brandling", PlayerSetup.of("viola", 83.8, 380));
+      passage = book.addPassage(passage(player.id(), "First study")).id();
+      Choices before = book.choices(passage).choices();
+      Choices after = before.with(before.reading().withSeen(seen, true));
+      book.keepChoices(passage, before, after);
+    }
+    try (Book book = Book.open(file())) {
+      Choices kept = book.choices(passage).choices();
+      assertThat(kept.reading().seen()).containsExactly(seen);
+      book.keepChoices(passage, kept, kept.with(kept.reading().withSeen(seen, false)));
+      assertThat(book.choices(passage).choices().reading().seen()).isEmpty();
     }
   }
 

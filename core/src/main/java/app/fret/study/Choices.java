@@ -3,6 +3,7 @@ package app.fret.study;
 import app.fret.lefthand.LeftHandChoices;
 import app.fret.lefthand.PinAt;
 import app.fret.lefthand.effort.Profile;
+import app.fret.reading.traps.ReadingChoices;
 import app.fret.score.NoteRef;
 import app.fret.score.Tempo;
 import app.fret.time.TempoChoices;
@@ -14,12 +15,13 @@ import java.util.List;
  *
  * @param tempo how fast it is to go
  * @param leftHand fingers and strings
+ * @param reading what was seen on the page
  */
-public record Choices(TempoChoices tempo, LeftHandChoices leftHand) {
+public record Choices(TempoChoices tempo, LeftHandChoices leftHand, ReadingChoices reading) {
 
   /** Nothing decided but the tempo. */
   public static Choices at(Tempo target) {
-    return new Choices(new TempoChoices(target), LeftHandChoices.none());
+    return new Choices(new TempoChoices(target), LeftHandChoices.none(), ReadingChoices.none());
   }
 
   /** The target tempo. */
@@ -39,12 +41,17 @@ public record Choices(TempoChoices tempo, LeftHandChoices leftHand) {
 
   /** The same choices with another left hand. */
   public Choices with(LeftHandChoices newLeftHand) {
-    return new Choices(tempo, newLeftHand);
+    return new Choices(tempo, newLeftHand, reading);
+  }
+
+  /** The same choices with another reading. */
+  public Choices with(ReadingChoices newReading) {
+    return new Choices(tempo, leftHand, newReading);
   }
 
   /** The same choices with another target tempo. */
   public Choices withTarget(Tempo newTarget) {
-    return new Choices(tempo.withTarget(newTarget), leftHand);
+    return new Choices(tempo.withTarget(newTarget), leftHand, reading);
   }
 
   /** The same choices under another profile. */

@@ -16,6 +16,9 @@ import app.fret.lefthand.effort.Profiles;
 import app.fret.practice.PracticePlan;
 import app.fret.reading.NotePlaces;
 import app.fret.reading.PlayedNote;
+import app.fret.reading.traps.Trap;
+import app.fret.reading.traps.TrapAt;
+import app.fret.reading.traps.Traps;
 import app.fret.score.Passage;
 import app.fret.tuning.TuningPlan;
 import app.fret.tuning.TuningPlanner;
@@ -149,6 +152,16 @@ public final class Study {
   private Study withLeftHand(Choices next, PreparedPassage weighed, LeftHandPlan plan) {
     TuningPlan tuned = plan == leftHand ? tuning : new TuningPlanner().plan(brief, plan);
     return new Study(brief, next, weighed, plan, tuned, bow, practice);
+  }
+
+  /** What is easily misread on the page, in order of the notes. */
+  public List<Trap> traps() {
+    return Traps.of(brief.reading());
+  }
+
+  /** Whether a trap of this passage was ticked off. */
+  public boolean hasSeen(Trap trap) {
+    return choices.reading().hasSeen(TrapAt.of(trap, brief.reading().places()));
   }
 
   /** Passage, player, reading and times, as every planner had them. */

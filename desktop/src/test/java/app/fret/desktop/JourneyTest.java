@@ -190,6 +190,36 @@ class JourneyTest {
     assertThat(passage().passes().entries()).hasSize(2).allMatch(e -> e.tempo().perMinute() == 56);
   }
 
+  @Test
+  void whatIsEasilyMisreadIsTickedOffAndStaysSo(FxRobot robot)
+      throws IOException, BookException, TimeoutException {
+    Path file = folder.resolve("trap.abc");
+    Files.writeString(file, "X:1\nT:Traps\nM:4/4\nL:1/4\nK:G\nd ^c B c|d c Td2|\n");
+    robot.interact(() -> window.add(file));
+    waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
+    robot.clickOn("#add-new-player").write("Oda Merrin");
+    robot.clickOn("#add-confirm");
+    waitFor(() -> desk.openProperty().get().isPresent());
+    robot.push(KeyCode.CONTROL, KeyCode.DIGIT1);
+    waitFor(() -> robot.lookup("#traps-count").tryQuery().isPresent());
+    assertThat(text(robot, "#traps-count")).isEqualTo("4 of 4 places to look at");
+    robot.push(KeyCode.ENTER); // nothing at the first note: on to the first place
+    assertThat(passage().selection().note()).contains(1);
+    robot.push(KeyCode.ENTER);
+    waitFor(() -> text(robot, "#traps-count").equals("3 of 4 places to look at"));
+    assertThat(passage().selection().note()).contains(3);
+    robot.clickOn("#trap-4");
+    waitFor(() -> text(robot, "#traps-count").equals("2 of 4 places to look at"));
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    waitFor(() -> text(robot, "#traps-count").equals("3 of 4 places to look at"));
+    closeWindow();
+    open();
+    robot.interact(() -> desk.open(desk.programme().get(0)));
+    waitFor(() -> desk.openProperty().get().isPresent());
+    assertThat(passage().study().traps()).hasSize(4);
+    assertThat(passage().study().traps().stream().filter(passage().study()::hasSeen)).hasSize(1);
+  }
+
   private Node sheet() {
     return ((SheetView) window.lookup("#entry-sheet")).getContent();
   }

@@ -48,6 +48,9 @@ public final class Command {
   public static final Command REDO = new Command("Redo", keys("Ctrl+Shift+Z"), PassageDesk::redo);
   public static final Command CLEAN = new Command("Log a clean pass", keys("C"), d -> d.log(true));
   public static final Command MISS = new Command("Log a miss", keys("M"), d -> d.log(false));
+  public static final Command TICK =
+      new Command(
+          "Tick off what is to be seen here and go on", keys("Enter"), PassageDesk::tickAndGoOn);
   public static final Command SAVE =
       new Command(
           "Nothing to save: every change is kept at once", keys("Ctrl+S"), PassageDesk::save);
@@ -76,6 +79,7 @@ public final class Command {
           REDO,
           CLEAN,
           MISS,
+          TICK,
           SAVE);
 
   private final String words;

@@ -13,6 +13,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import org.apache.commons.numbers.fraction.Fraction;
 
 /**
  * What is understood of music while it is typed.
@@ -102,6 +103,22 @@ public record EntryReading(String text, AbcTune tune) {
     return Words.count(bars, "bar", "bars") + " begun, " + (bars - wrong) + " add up";
   }
 
+  private static String beatWords(Fraction beat) {
+    int whole = (int) Math.floor(beat.doubleValue());
+    Fraction rest = beat.subtract(whole);
+    String part =
+        switch (rest.getNumerator() + "/" + rest.getDenominator()) {
+          case "0/1" -> "";
+          case "1/2" -> "½";
+          case "1/4" -> "¼";
+          case "3/4" -> "¾";
+          case "1/3" -> "⅓";
+          case "2/3" -> "⅔";
+          default -> " and a bit";
+        };
+    return whole + part;
+  }
+
   /** Where a place in the text lies in the music. */
   public String placeWords(int caret) {
     OptionalInt event = eventAt(caret);
@@ -111,7 +128,7 @@ public record EntryReading(String text, AbcTune tune) {
     Passage passage = tune.passage().get();
     Event at = passage.events().get(event.getAsInt());
     Bar bar = passage.bars().get(at.bar());
-    double beat = bar.placeInMetre(at.onset()).doubleValue() / (1.0 / bar.metre().unit()) + 1;
-    return "bar " + bar.label() + ", beat " + Words.number(beat);
+    Fraction beat = bar.placeInMetre(at.onset()).multiply(bar.metre().unit()).add(1);
+    return "bar " + bar.label() + ", beat " + beatWords(beat);
   }
 }

@@ -18,6 +18,8 @@ import app.fret.lefthand.effort.Profiles;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.reading.PlayedNote;
+import app.fret.reading.traps.Trap;
+import app.fret.reading.traps.TrapAt;
 import app.fret.score.Finger;
 import app.fret.score.Passage;
 import app.fret.score.Span;
@@ -232,6 +234,30 @@ public final class PassageDesk {
   /** Selects a note; beyond either end the last one there stays. */
   public void select(int note) {
     selection.select(note);
+  }
+
+  /** Ticks a trap of the page off, or takes the tick back. */
+  public void setSeen(Trap trap, boolean seen) {
+    Choices now = decisions.wanted().choices();
+    TrapAt at = TrapAt.of(trap, study.get().places());
+    change(
+        decisions.wanted().with(now.with(now.reading().withSeen(at, seen))),
+        seen ? "Seen: " + trap.text() : "To look at again: " + trap.text());
+  }
+
+  /** Ticks off what is to be seen at the selected note and goes on to the next that is not. */
+  public void tickAndGoOn() {
+    Study now = study.get();
+    int here = selection.note().orElse(0);
+    List<Trap> open = now.traps().stream().filter(t -> !now.hasSeen(t)).toList();
+    Optional<Trap> first = open.stream().filter(t -> t.note() == here).findFirst();
+    open.stream()
+        .filter(t -> first.isEmpty() || !t.equals(first.get()))
+        .filter(t -> t.note() >= here)
+        .findFirst()
+        .or(() -> open.stream().filter(t -> first.isEmpty() || !t.equals(first.get())).findFirst())
+        .ifPresent(t -> select(t.note()));
+    first.ifPresent(t -> setSeen(t, true));
   }
 
   /** Plans the passage under another profile. */
@@ -471,18 +497,21 @@ public final class PassageDesk {
   }
 
   private void accept(Study planned, String what) {
+    boolean sameFingers = planned.leftHand() == study.get().leftHand();
     Set<Integer> changed = changedNotes(study.get(), planned);
     study.set(planned);
     changedNotes.set(changed);
     canUndo.set(decisions.canUndo());
     canRedo.set(decisions.canRedo());
     message.set(
-        what
-            + (changed.isEmpty()
-                ? ". No finger changed."
-                : changed.size() == 1
-                    ? ". 1 note changed."
-                    : ". " + changed.size() + " notes changed."));
+        sameFingers
+            ? what
+            : what
+                + (changed.isEmpty()
+                    ? ". No finger changed."
+                    : changed.size() == 1
+                        ? ". 1 note changed."
+                        : ". " + changed.size() + " notes changed."));
   }
 
   private static Set<Integer> changedNotes(Study before, Study after) {

@@ -55,12 +55,15 @@ public final class ScoreView extends ScrollPane {
       new SimpleObjectProperty<>(this, "range", Optional.empty());
   private final ObjectProperty<Set<Integer>> lit =
       new SimpleObjectProperty<>(this, "lit", Set.of());
+  private final ObjectProperty<List<Flag>> flags =
+      new SimpleObjectProperty<>(this, "flags", List.of());
   private final List<Lane> lanes;
   private final double space;
   private final Background background;
   private final VBox systems = new VBox(GAP);
   private final List<SystemNode> nodes = new ArrayList<>();
   private final PauseTransition settle = new PauseTransition(SETTLED);
+  private double above;
   private double laidOutWidth = -1;
   private double viewportHeight = -1;
   private boolean waitsToScroll;
@@ -93,6 +96,7 @@ public final class ScoreView extends ScrollPane {
     selectedNote.addListener((property, before, now) -> select(before, now));
     range.addListener((property, before, now) -> nodes.forEach(n -> n.selectRange(now)));
     lit.addListener((property, before, now) -> nodes.forEach(n -> n.light(now)));
+    flags.addListener((property, before, now) -> nodes.forEach(n -> n.flag(now)));
     viewportBoundsProperty().addListener((property, before, now) -> viewportChanged(now));
     vvalueProperty().addListener((property, before, now) -> paintWhatIsInView());
     sceneProperty().addListener((property, before, now) -> layOutIfStale());
@@ -117,6 +121,16 @@ public final class ScoreView extends ScrollPane {
   /** Notes that are lit. */
   public ObjectProperty<Set<Integer>> litProperty() {
     return lit;
+  }
+
+  /** Tabs over notes, in order; for a view that was asked to keep room for them. */
+  public ObjectProperty<List<Flag>> flagsProperty() {
+    return flags;
+  }
+
+  /** Keeps room for tabs over each system. */
+  public void keepRoomForFlags() {
+    above = FlagRow.HEIGHT;
   }
 
   private void viewportChanged(Bounds viewport) {
@@ -161,12 +175,13 @@ public final class ScoreView extends ScrollPane {
     laidOutWidth = laid.width();
     nodes.clear();
     for (SystemPlan plan : laid.systems()) {
-      SystemNode node = new SystemNode(plan, lanes, space, laid.width() - 2 * MARGIN);
+      SystemNode node = new SystemNode(plan, lanes, space, above, laid.width() - 2 * MARGIN);
       node.setOnMouseClicked(
           e -> node.noteAt(e.getX()).ifPresent(n -> selectedNote.set(Optional.of(n))));
       node.select(selectedNote.get());
       node.selectRange(range.get());
       node.light(lit.get());
+      node.flag(flags.get());
       nodes.add(node);
     }
     systems.getChildren().setAll(nodes);

@@ -31,12 +31,21 @@ final class SystemNode extends Pane {
   private final SystemPlan plan;
   private final List<Lane> lanes;
   private final double space;
+  private final double above;
+  private final FlagRow flagRow = new FlagRow();
   private final Group litNotes = new Group();
   private final Group rangeNotes = new Group();
   private final Rectangle cursor = new Rectangle();
   private Optional<Canvas> music = Optional.empty();
 
-  SystemNode(SystemPlan plan, List<Lane> lanes, double space, double width) {
+  /**
+   * A system.
+   *
+   * @param space pixels to a staff space
+   * @param above pixels kept free over the music, for tabs
+   */
+  SystemNode(SystemPlan plan, List<Lane> lanes, double space, double above, double width) {
+    this.above = above;
     this.plan = plan;
     this.lanes = lanes;
     this.space = space;
@@ -56,7 +65,7 @@ final class SystemNode extends Pane {
     cursor.setArcHeight(8);
     cursor.setHeight(height);
     cursor.setVisible(false);
-    getChildren().addAll(litNotes, rangeNotes, cursor);
+    getChildren().addAll(litNotes, rangeNotes, cursor, flagRow);
   }
 
   /** Paints the music when it comes into view, and lets it go when it is out of it. */
@@ -79,11 +88,11 @@ final class SystemNode extends Pane {
   private double height() {
     double staff = (system().bottom() - system().top()) * space + 2 * PADDING;
     double under = lanes.stream().mapToDouble(l -> l.height(plan.study())).sum();
-    return staff + (lanes.isEmpty() ? 0 : LANE_GAP + under);
+    return above + staff + (lanes.isEmpty() ? 0 : LANE_GAP + under);
   }
 
   private double staffTop() {
-    return PADDING - system().top() * space;
+    return above + PADDING - system().top() * space;
   }
 
   private double laneTop() {
@@ -123,6 +132,11 @@ final class SystemNode extends Pane {
         litNotes.getChildren().add(tint(seen, Palette.CHANGED));
       }
     }
+  }
+
+  /** Puts tabs over notes that stand here. */
+  void flag(List<Flag> flags) {
+    flagRow.show(flags.stream().filter(f -> shows(f.note())).toList(), plan, space, staffTop());
   }
 
   private Rectangle tint(SystemPlan.Seen seen, Color colour) {

@@ -47,13 +47,13 @@ final class EntryPane extends BorderPane {
 
   private static final List<List<String>> SIGNS =
       List.of(
-          List.of("c' C,", "octave up, down", "c2 c/", "longer, shorter"),
+          List.of("c' C,", "octave up, down", "c2 c/", "longer, short"),
           List.of("^c _c", "sharp, flat", "c>d", "dotted pair"),
           List.of("=c", "natural", "(3cde", "triplet"),
           List.of("z Z4", "rest, four bars", "c-c", "tie"),
           List.of("(cd)", "slur", "{d}c", "grace note"),
           List.of("[ce]", "chord", "!3!c", "finger 3"),
-          List.of("u v", "up-bow, down-bow", "!f!c", "dynamic"),
+          List.of("u v", "up, down bow", "!f!c", "dynamic"),
           List.of(".c Lc", "short, accent", "|1 |2", "endings"),
           List.of("|: :|", "repeat", "\"^x\"c", "words over c"));
 
@@ -62,7 +62,7 @@ final class EntryPane extends BorderPane {
   private final Consumer<ImportOffer> onTaken;
   private final CodeArea line = new CodeArea();
   private final SheetView sheet = new SheetView("entry-sheet", SPACE);
-  private final VBox facts = new VBox(6);
+  private final VBox facts = new VBox(2);
   private final VBox problems = new VBox(8);
   private final Label count = Parts.label("", "quiet");
   private final Label state = Parts.label("", "quiet");
@@ -137,7 +137,12 @@ final class EntryPane extends BorderPane {
     VirtualizedScrollPane<CodeArea> scroll = new VirtualizedScrollPane<>(line);
     scroll.setMinHeight(210);
     scroll.setPrefHeight(210);
-    VBox typing = new VBox(6, lineHead, scroll);
+    Label keys =
+        Parts.label(
+            "Alt+Enter takes the first change offered, Alt+Down goes to the next thing to mend,"
+                + " Ctrl+Enter takes the bars.",
+            "small");
+    VBox typing = new VBox(6, lineHead, scroll, keys);
     typing.getStyleClass().add("entry-typing");
     return new VBox(sheet, typing);
   }
@@ -164,10 +169,6 @@ final class EntryPane extends BorderPane {
             Parts.scroll(problems),
             Parts.heading("Signs in the line"),
             signs,
-            Parts.words(
-                "Alt+Enter takes the first change offered, Alt+Down goes to the next thing to"
-                    + " mend, Ctrl+Enter takes the bars.",
-                "small"),
             new HBox(8, take, later));
     side.getStyleClass().add("why-panel");
     side.setId("entry-side");

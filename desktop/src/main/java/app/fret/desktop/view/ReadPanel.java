@@ -24,6 +24,7 @@ final class ReadPanel extends VBox {
     getStyleClass().add("why-panel");
     ScrollPane scroll = Parts.scroll(content);
     getChildren().add(scroll);
+    content.getChildren().add(new TrapList(desk));
     addPage(desk.study());
     addPace(desk.study());
     addSource(desk);
@@ -34,7 +35,7 @@ final class ReadPanel extends VBox {
     content
         .getChildren()
         .addAll(
-            Parts.label("On the page", "why-title"),
+            Parts.heading("On the page"),
             Parts.fact("key", keys(passage)),
             Parts.fact("metre", metres(passage)),
             Parts.fact("tempo mark", tempo(passage)),

@@ -28,7 +28,12 @@ public record Station(
   /** The page as printed. */
   public static final Station READ =
       new Station(
-          "read", "Read", "Ctrl+1", List.of(), (d, s) -> new ReadStation(d), ReadPanel::new);
+          "read",
+          "Read",
+          "Ctrl+1",
+          List.of(Command.TICK),
+          (d, s) -> new ReadStation(d),
+          ReadPanel::new);
 
   /** Fingers and strings. */
   public static final Station LEFT_HAND =

@@ -35,6 +35,8 @@ class EntryReadingTest {
     assertThat(reading.placeWords(text.length())).isEqualTo("bar 2, beat 2");
     assertThat(reading.eventAt(text.indexOf('f') + 1)).hasValue(1);
     assertThat(reading.placeWords(HEAD.length())).isEqualTo("before the first note");
+    String half = HEAD + "d f";
+    assertThat(EntryReading.of(half).placeWords(half.length())).isEqualTo("bar 1, beat 1½");
   }
 
   @Test

@@ -10,7 +10,6 @@ import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.reading.PlayedNote;
 import app.fret.reading.traps.Trap;
-import app.fret.reading.traps.Traps;
 import app.fret.score.Key;
 import app.fret.score.Sounding;
 import app.fret.score.Tempo;
@@ -76,7 +75,7 @@ public final class PlanText {
   }
 
   private void addTraps() {
-    List<Trap> traps = Traps.of(study.brief().reading());
+    List<Trap> traps = study.traps();
     for (Trap trap : traps) {
       PlayedNote note = study.notes().get(trap.note());
       String bar = study.passage().bars().get(note.bar()).label();

@@ -4,7 +4,6 @@ import app.fret.reading.Families;
 import app.fret.reading.PlayedNote;
 import app.fret.reading.Reading;
 import app.fret.reading.traps.Trap;
-import app.fret.reading.traps.Traps;
 import app.fret.score.Bar;
 import app.fret.score.Span;
 import app.fret.study.Study;
@@ -15,16 +14,18 @@ import java.util.List;
 
 /** What a reader gets from the page of a study, as JSON. */
 final class ReadingJson {
+  private final Study study;
   private final Reading reading;
 
   ReadingJson(Study study) {
+    this.study = study;
     this.reading = study.brief().reading();
   }
 
   ObjectNode node() {
     ObjectNode node = JsonNodeFactory.instance.objectNode();
     ArrayNode traps = node.putArray("traps");
-    Traps.of(reading).forEach(t -> traps.add(trap(t)));
+    study.traps().forEach(t -> traps.add(trap(t)));
     addBeatGroups(node.putArray("beatGroups"));
     ArrayNode families = node.putArray("families");
     reading.families().forEach(f -> families.add(family(f)));

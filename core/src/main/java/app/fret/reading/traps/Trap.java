@@ -42,12 +42,16 @@ public record Trap(Kind kind, int note, String text) {
     PLUCKED_CHANGE,
     /** Notes that may be for several players. */
     DIVIDED,
+    /** A word that is not known. */
+    UNKNOWN_WORD,
     /** Quick notes come out of a long one. */
     FAST_AFTER_LONG,
     /** Even notes run towards a change and are hurried. */
     BEFORE_TEXTURE_CHANGE,
     /** An ornament. */
-    GRACE_OR_TRILL;
+    GRACE_OR_TRILL,
+    /** A word for slowing down where the note values do it anyway. */
+    SLOWER_WORD;
 
     /** Its name in files, such as {@code accidental-holds}. */
     public String id() {

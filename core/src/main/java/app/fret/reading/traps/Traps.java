@@ -20,7 +20,8 @@ public final class Traps {
           new PluckedRule(),
           new DividedRule(),
           new PaceRule(),
-          new OrnamentRule());
+          new OrnamentRule(),
+          new WordRule());
 
   private Traps() {}
 

@@ -3,14 +3,17 @@ package app.fret.desktop.view;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.Words;
 import app.fret.practice.PracticePlan;
+import app.fret.reading.Glossary;
 import app.fret.reading.PlayedNote;
 import app.fret.score.Bar;
 import app.fret.score.Passage;
 import app.fret.score.WrittenPitch;
 import app.fret.study.Study;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
@@ -25,9 +28,24 @@ final class ReadPanel extends VBox {
     ScrollPane scroll = Parts.scroll(content);
     getChildren().add(scroll);
     content.getChildren().add(new TrapList(desk));
+    addWords(desk.study());
     addPage(desk.study());
     addPace(desk.study());
     addSource(desk);
+  }
+
+  /** Words of performance, each once, with what they mean. */
+  private void addWords(Study study) {
+    Map<String, String> meanings = new LinkedHashMap<>();
+    for (Glossary.Found word : Glossary.of(study.passage().directions().words())) {
+      word.entry()
+          .filter(e -> !e.actsOn().equals("degree"))
+          .ifPresent(e -> meanings.putIfAbsent(word.text(), e.meaning()));
+    }
+    if (!meanings.isEmpty()) {
+      content.getChildren().add(Parts.heading("Words"));
+      meanings.forEach((word, meaning) -> content.getChildren().add(Parts.fact(word, meaning)));
+    }
   }
 
   private void addPage(Study study) {

@@ -1,6 +1,7 @@
 package app.fret.files.plan;
 
 import app.fret.reading.Families;
+import app.fret.reading.Glossary;
 import app.fret.reading.PlayedNote;
 import app.fret.reading.Reading;
 import app.fret.reading.traps.Trap;
@@ -11,6 +12,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
+import org.apache.commons.numbers.fraction.Fraction;
 
 /** What a reader gets from the page of a study, as JSON. */
 final class ReadingJson {
@@ -27,9 +29,30 @@ final class ReadingJson {
     ArrayNode traps = node.putArray("traps");
     study.traps().forEach(t -> traps.add(trap(t)));
     addBeatGroups(node.putArray("beatGroups"));
+    ArrayNode glossary = node.putArray("glossary");
+    for (Glossary.Found word : Glossary.of(reading.passage().directions().words())) {
+      word.entry().ifPresent(entry -> glossary.add(word(word, entry)));
+    }
     ArrayNode families = node.putArray("families");
     reading.families().forEach(f -> families.add(family(f)));
     return node;
+  }
+
+  private ObjectNode word(Glossary.Found word, Glossary.Entry entry) {
+    ObjectNode node = JsonNodeFactory.instance.objectNode();
+    node.put("word", word.text());
+    node.put("bar", number(barAt(word.onset())));
+    node.put("meaning", entry.meaning());
+    return node;
+  }
+
+  private int barAt(Fraction onset) {
+    List<Bar> bars = reading.passage().bars();
+    int bar = bars.size() - 1;
+    while (bar > 0 && bars.get(bar).onset().compareTo(onset) > 0) {
+      bar--;
+    }
+    return bar;
   }
 
   private ObjectNode trap(Trap trap) {

@@ -69,6 +69,9 @@ class TrapsTest {
         "K:C; c4 \"^div.\"[ce]4|;divided 1:2",
         "K:C; c4 d/e/f/g/ a2|;fast-after-long 1:2",
         "K:C; cdef gfed|c8|;before-texture-change 1:7",
+        "K:C; \"^zoppo\"c4 \"^poco rit.\"d4|;unknown-word 1:1",
+        "K:C; c/d/e/f/ \"^rit.\"g2 a2 g2|c8|;slower-word 1:5",
+        "K:C; cdef \"^rit.\"gfed|c8|;before-texture-change 1:7",
         "K:C; {d}c4 Td4|;grace-or-trill 1:1, grace-or-trill 1:3",
       })
   void eachKindIsFoundAtItsNote(String head, String music, String told) {

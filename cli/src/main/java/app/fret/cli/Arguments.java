@@ -86,6 +86,23 @@ final class Arguments {
     return words.get(0);
   }
 
+  /**
+   * The words that belong to no option, exactly these.
+   *
+   * @param what what each is, for the message
+   * @throws IllegalArgumentException when one is missing or there are more
+   */
+  List<String> all(String... what) {
+    List<String> words = line.getArgList();
+    if (words.size() < what.length) {
+      throw new IllegalArgumentException("name a " + what[words.size()]);
+    }
+    if (words.size() > what.length) {
+      throw new IllegalArgumentException("'" + words.get(what.length) + "' is too much");
+    }
+    return words;
+  }
+
   /** Whether an option without a value is given. */
   boolean has(String option) {
     return line.hasOption(option);

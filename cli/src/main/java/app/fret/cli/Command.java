@@ -21,7 +21,8 @@ interface Command {
    *
    * @param given what was typed after its name
    * @param out where the answer goes
+   * @param err where remarks go that are no part of the answer
    * @throws Exception with words for a player; nothing was written then
    */
-  void run(Arguments given, PrintWriter out) throws Exception;
+  void run(Arguments given, PrintWriter out, PrintWriter err) throws Exception;
 }

@@ -19,7 +19,7 @@ public final class Main {
   private static final String OWN_MISTAKE =
       "Fret made a mistake of its own with this score and these options; nothing was written";
 
-  private static final List<Command> COMMANDS = List.of(new PlanCommand());
+  private static final List<Command> COMMANDS = List.of(new PlanCommand(), new ConvertCommand());
 
   private Main() {}
 
@@ -41,7 +41,7 @@ public final class Main {
   /** Runs the command with these streams and returns its exit code: 0, or 2 for any fault. */
   public static int run(PrintWriter out, PrintWriter err, String... args) {
     try {
-      run(out, Arrays.asList(args));
+      run(out, err, Arrays.asList(args));
       return out.checkError()
           ? refuse(err, "the answer could not be written: standard output is full or was closed")
           : DONE;
@@ -54,14 +54,14 @@ public final class Main {
     }
   }
 
-  private static void run(PrintWriter out, List<String> args) throws Exception {
+  private static void run(PrintWriter out, PrintWriter err, List<String> args) throws Exception {
     String first = args.isEmpty() ? "" : args.get(0);
     if (asksForVersion(first)) {
       out.println(Version.words());
     } else if (asksForHelp(first)) {
       Help.ofAll(COMMANDS, out);
     } else {
-      run(named(first), out, args.subList(1, args.size()));
+      run(named(first), out, err, args.subList(1, args.size()));
     }
   }
 
@@ -85,14 +85,15 @@ public final class Main {
                         : "there is no command '" + name + "'; see fret --help"));
   }
 
-  private static void run(Command command, PrintWriter out, List<String> args) throws Exception {
+  private static void run(Command command, PrintWriter out, PrintWriter err, List<String> args)
+      throws Exception {
     // Help is for who does not yet know what must be given, so it comes before that is asked for.
     if (args.stream().anyMatch(Main::asksForHelp)) {
       Help.of(command, out);
     } else if (args.stream().anyMatch(Main::asksForVersion)) {
       out.println(Version.words());
     } else {
-      command.run(understood(command, args), out);
+      command.run(understood(command, args), out, err);
     }
   }
 

@@ -2,9 +2,9 @@ package app.fret.cli;
 
 import app.fret.engraving.Paper;
 import app.fret.files.WholeFile;
-import app.fret.files.musicxml.ScoreOutput;
 import app.fret.files.pdf.MarkedPart;
 import app.fret.files.pdf.PdfPart;
+import app.fret.files.scores.ScoreWriter;
 import app.fret.study.MarkedPassage;
 import app.fret.study.Study;
 import java.io.IOException;
@@ -31,11 +31,11 @@ record MarkedOutput(Path file, boolean overwrite) {
    */
   void require(ScoreInput input) {
     boolean device = file.startsWith("/dev");
-    if (!device && !ending().matches("musicxml|xml|mxl|pdf")) {
+    if (!device && !ending().matches("musicxml|xml|mxl|abc|pdf")) {
       throw new IllegalArgumentException(
           "--out "
               + file.getFileName()
-              + ": Fret writes .musicxml, .xml, .mxl and .pdf; end the name in one of them");
+              + ": Fret writes .musicxml, .xml, .mxl, .abc and .pdf; end the name in one of them");
     }
     if (input.isSame(file)) {
       throw new IllegalArgumentException(
@@ -53,7 +53,7 @@ record MarkedOutput(Path file, boolean overwrite) {
             String title = study.passage().title();
             PdfPart.write(new MarkedPart(study).pages(Paper.A4), title, Paper.A4, out);
           } else {
-            ScoreOutput.write(MarkedPassage.of(study), file, out);
+            ScoreWriter.write(MarkedPassage.of(study), file, out);
           }
         });
   }

@@ -5,8 +5,6 @@ import app.fret.files.plan.PlanText;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.study.Study;
 import java.io.PrintWriter;
-import java.nio.file.InvalidPathException;
-import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -33,7 +31,7 @@ final class PlanCommand implements Command {
 
   @Override
   public String synopsis() {
-    return "FILE --instrument NAME [options]   (FILE: .musicxml, .xml or .mxl, - for standard"
+    return "FILE --instrument NAME [options]   (FILE: .musicxml, .xml, .mxl or .abc, - for standard"
         + " input)";
   }
 
@@ -44,17 +42,17 @@ final class PlanCommand implements Command {
     return table
         .value(ALTERNATIVES, "N", "How many other plans that differ in kind to add, 0 to 3.")
         .either(JSON, "Prints JSON (the default).", TEXT, "Prints text to read at the stand.")
-        .value(OUT, "FILE", "Also writes the marked part: .musicxml, .xml, .mxl or .pdf.")
+        .value(OUT, "FILE", "Also writes the marked part: .musicxml, .xml, .mxl, .abc or .pdf.")
         .flag(OVERWRITE, "Lets --out replace a file that is there already.");
   }
 
   @Override
-  public void run(Arguments given, PrintWriter out) throws Exception {
+  public void run(Arguments given, PrintWriter out, PrintWriter err) throws Exception {
     StepTimes times = new StepTimes();
     PlanOptions plan = new PlanOptions(given);
     int alternatives = alternatives(given);
     Optional<MarkedOutput> output =
-        given.text(OUT).map(file -> new MarkedOutput(path(file), given.has(OVERWRITE)));
+        given.text(OUT).map(file -> new MarkedOutput(OutputName.of(file), given.has(OVERWRITE)));
     if (output.isPresent()) {
       output.get().require(plan.input());
     }
@@ -78,14 +76,6 @@ final class PlanCommand implements Command {
       throw new IllegalArgumentException("--alternatives " + wanted + "; give 0 to 3");
     }
     return wanted;
-  }
-
-  private static Path path(String file) {
-    try {
-      return Path.of(file);
-    } catch (InvalidPathException e) {
-      throw new IllegalArgumentException("--out: this name cannot be used on this system", e);
-    }
   }
 
   /** Notes how long each step took, in ms. */

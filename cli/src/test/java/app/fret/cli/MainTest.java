@@ -174,7 +174,7 @@ class MainTest {
         "--string-length 1e9; a string length of 1.0E9 mm; give one from 148 to 492 mm",
         "--pin 1:1=II:3 --pin 1:1=III:4; D5 cannot be played with finger 3 on string II and"
             + " finger 4 on string III",
-        "--out plan.docx; Fret writes .musicxml, .xml, .mxl and .pdf"
+        "--out plan.docx; Fret writes .musicxml, .xml, .mxl, .abc and .pdf"
       })
   void faultsAreOneLineAndExitTwo(String options, String reason) {
     Run run = plan(options.split(" "));
@@ -291,6 +291,54 @@ class MainTest {
     assertThat(run("plan", score.toString()).err())
         .contains("--instrument is missing; see fret plan --help");
     assertThat(run("plan", "--instrument", "violin").err()).contains("name a score");
+  }
+
+  @Test
+  void aScoreIsConvertedThereAndBack() throws IOException, ScoreRejectedException {
+    Path abc = folder.resolve("study.abc");
+    Path xml = folder.resolve("again.musicxml");
+    Run there = run("convert", score.toString(), abc.toString());
+    assertThat(there.err()).isEmpty();
+    assertThat(there.exit()).isZero();
+    assertThat(Files.readString(abc)).startsWith("X:1\nT:Test\nM:4/4\n");
+    assertThat(run("convert", abc.toString(), xml.toString()).exit()).isZero();
+    assertThat(new MusicXmlReader().open(xml).read(0).passage().events())
+        .isEqualTo(new MusicXmlReader().open(score).read(0).passage().events());
+  }
+
+  @Test
+  void whatTheOtherFormatCannotHoldIsListedBesideTheAnswer() throws IOException {
+    Path marked = folder.resolve("marked.musicxml");
+    assertThat(plan("--out", marked.toString()).exit()).isZero();
+    Run run = run("convert", marked.toString(), folder.resolve("marked.abc").toString());
+    assertThat(run.exit()).isZero();
+    assertThat(run.out()).isEqualToIgnoringNewLines("marked.abc is written.");
+    assertThat(run.err()).contains("not held by the format: numbers of strings");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = ';',
+      quoteCharacter = '"',
+      value = {
+        "study.musicxml; name a file to write",
+        "; name a score to read",
+        "study.musicxml out.docx; Fret writes .musicxml, .xml, .mxl and .abc",
+        "study.musicxml study.musicxml; is the input itself",
+        "study.musicxml a.abc b.abc; 'b.abc' is too much",
+        "none.musicxml a.abc; there is no such file"
+      })
+  void aConversionThatCannotBeDoneSaysWhy(String words, String reason) {
+    List<String> arguments = new ArrayList<>(List.of("convert"));
+    if (words != null) {
+      for (String word : words.split(" ")) {
+        arguments.add(folder.resolve(word).toString());
+      }
+    }
+    Run run = run(arguments.toArray(String[]::new));
+    assertThat(run.exit()).isEqualTo(2);
+    assertThat(run.err()).startsWith("fret: ").contains(reason.replace("'b.abc'", "b.abc'"));
+    assertThat(run.err().strip().lines()).hasSize(1);
   }
 
   @Test

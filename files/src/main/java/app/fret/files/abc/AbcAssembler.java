@@ -127,8 +127,7 @@ final class AbcAssembler {
     altersOnStaff.clear();
     if (bar.restsWhole() && !bar.metre().isFree()) {
       addTempos(index, 0);
-      places.add(bar.from());
-      builder.restForWholeBar();
+      addWholeRest(bar, number);
       return;
     }
     for (int i = 0; i < bar.items().size(); i++) {
@@ -136,6 +135,21 @@ final class AbcAssembler {
       addTempos(index, i);
       addItem(bar.items().get(i), bar.key(), number);
     }
+  }
+
+  private void addWholeRest(AbcBar bar, int number) {
+    int event = builder.nextEvent();
+    bar.items().forEach(this::addDirections);
+    places.add(bar.from());
+    builder.restForWholeBar();
+    for (AbcItem item : bar.items()) {
+      addSlurs(item, event, number);
+      if (item.signs().wedges().contains(AbcSigns.Wedge.ENDS)) {
+        endWedge();
+      }
+    }
+    tiedFrom.ifPresent(from -> refuseTie(from, number));
+    tiedFrom = Optional.empty();
   }
 
   private void checkLength(AbcBar bar, int index, int number, boolean pickup) {
@@ -363,7 +377,8 @@ final class AbcAssembler {
       openSlurs.push(first);
     }
     for (int i = 0; i < item.slursTo(); i++) {
-      if (openSlurs.isEmpty()) {
+      Optional<Integer> from = openSlurs.stream().filter(open -> open < first).findFirst();
+      if (from.isEmpty()) {
         findings.problem(
             item.from(),
             item.from() + 1,
@@ -371,11 +386,9 @@ final class AbcAssembler {
             "a slur ends where none began; write ( before its first note",
             AbcMend.without(item.end() - 1, item.end()));
       } else {
-        int from = openSlurs.pop();
-        int to = builder.nextEvent() - 1;
-        if (from < to) {
-          builder.slur(from, to);
-        }
+        // A note may end one slur and begin the next: what began here does not end here.
+        openSlurs.removeFirstOccurrence(from.get());
+        builder.slur(from.get(), builder.nextEvent() - 1);
       }
     }
   }

@@ -401,10 +401,20 @@ final class AbcBody {
     int from = cursor.at();
     cursor.skip(1);
     boolean slashed = cursor.next() == '/';
+    int slursInGroup = 0;
     cursor.skip(slashed ? 1 : 0);
     while (!cursor.isAtEnd() && cursor.next() != '}') {
       if (isNote()) {
-        graces.add(grace(slashed ? Sounding.Grace.SLASHED : Sounding.Grace.PLAIN));
+        AbcItem grace = grace(slashed ? Sounding.Grace.SLASHED : Sounding.Grace.PLAIN);
+        grace.openSlurs(slursInGroup);
+        slursInGroup = 0;
+        graces.add(grace);
+      } else if (cursor.next() == '(') {
+        slursInGroup++;
+        cursor.skip(1);
+      } else if (cursor.next() == ')' && !graces.isEmpty()) {
+        graces.get(graces.size() - 1).closeSlur();
+        cursor.skip(1);
       } else {
         if (cursor.next() != ' ') {
           problem(

@@ -1,0 +1,69 @@
+package app.fret.cli;
+
+import app.fret.files.ReadPassage;
+import app.fret.files.Score;
+import app.fret.files.WholeFile;
+import app.fret.files.scores.ScoreWriter;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** {@code fret convert IN OUT}: a part of a score in another format. */
+final class ConvertCommand implements Command {
+  private static final String PART = "part";
+  private static final String OVERWRITE = "overwrite";
+
+  @Override
+  public String name() {
+    return "convert";
+  }
+
+  @Override
+  public String summary() {
+    return "Writes a part of a score in another format and lists what that cannot hold.";
+  }
+
+  @Override
+  public String synopsis() {
+    return "IN OUT [options]   (the ending of OUT says the format: " + ScoreWriter.ENDINGS + ")";
+  }
+
+  @Override
+  public OptionTable options() {
+    return new OptionTable()
+        .value(PART, "N|NAME", "Number, from 1, or name of the part; the first by default.")
+        .flag(OVERWRITE, "Lets OUT replace a file that is there already.");
+  }
+
+  @Override
+  public void run(Arguments given, PrintWriter out, PrintWriter err) throws Exception {
+    List<String> words = given.all("score to read", "file to write");
+    ScoreInput input = new ScoreInput(words.get(0));
+    Path file = OutputName.of(words.get(1));
+    if (!ScoreWriter.knows(file)) {
+      throw new IllegalArgumentException(
+          file.getFileName()
+              + ": Fret writes "
+              + ScoreWriter.ENDINGS
+              + "; end the name in one of them");
+    }
+    if (input.isSame(file)) {
+      throw new IllegalArgumentException(
+          file.getFileName() + " is the input itself, which is never replaced");
+    }
+    Score score = input.open();
+    Optional<String> part = given.text(PART);
+    ReadPassage read = score.read(part.isPresent() ? score.partOf(part.get()) : 0);
+    List<String> left = new ArrayList<>(read.left());
+    WholeFile.write(
+        file,
+        given.has(OVERWRITE),
+        stream ->
+            ScoreWriter.write(read.passage(), file, stream)
+                .forEach(l -> left.add("not held by the format: " + l)));
+    left.forEach(l -> err.println("fret: " + l));
+    out.println(file.getFileName() + " is written.");
+  }
+}

@@ -32,6 +32,7 @@ public final class Book implements AutoCloseable {
   private final Passages passages;
   private final Decisions decisions;
   private final PracticeLog log;
+  private final Draft draft;
 
   private Book(Path file, Handle handle, Optional<String> readOnlyReason, AutoCloseable held) {
     this.file = file;
@@ -42,6 +43,7 @@ public final class Book implements AutoCloseable {
     this.passages = new Passages(handle);
     this.decisions = new Decisions(handle);
     this.log = new PracticeLog(handle);
+    this.draft = new Draft(handle);
   }
 
   /**
@@ -188,6 +190,16 @@ public final class Book implements AutoCloseable {
   /** Keeps what a player says of instrument and hand, in place of what was said before. */
   public void keepSetup(long playerId, PlayerSetup setup) {
     change(() -> players.keepSetup(playerId, setup));
+  }
+
+  /** What is being typed and not yet taken; empty for nothing. */
+  public String draft() {
+    return read(draft::read);
+  }
+
+  /** Keeps what is being typed. */
+  public void keepDraft(String text) {
+    change(() -> draft.keep(text));
   }
 
   /** Writes a pass into the log. */

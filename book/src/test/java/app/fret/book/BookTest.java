@@ -82,6 +82,18 @@ class BookTest {
   }
 
   @Test
+  void whatIsBeingTypedIsKept() throws BookException {
+    try (Book book = Book.open(file())) {
+      assertThat(book.draft()).isEmpty();
+      book.keepDraft("c2 d2");
+      book.keepDraft("c2 d2 e2");
+    }
+    try (Book book = Book.open(file())) {
+      assertThat(book.draft()).isEqualTo("c2 d2 e2");
+    }
+  }
+
+  @Test
   void whatWasSeenOnThePageIsKept() throws BookException {
     TrapAt seen = TrapAt.parse("clef-change 4@3/8 F#4").orElseThrow();
     long passage;
@@ -296,9 +308,11 @@ class BookTest {
   void anOlderBookIsCopiedAsideWholeBeforeItIsMigrated() throws BookException, SQLException {
     try (Book book = Book.open(file())) {
       book.addPlayer("Ada Brandling", PlayerSetup.of("violin", 73, 328));
-      new BookFile(file(), 5, BookFile.MIGRATIONS, "classpath:app/fret/book/later").prepare();
+      new BookFile(
+              file(), BookFile.NEWEST + 1, BookFile.MIGRATIONS, "classpath:app/fret/book/later")
+          .prepare();
     }
-    Path backup = folder.resolve("test.fretbook.v4.backup");
+    Path backup = folder.resolve("test.fretbook.v5.backup");
     assertThat(backup).exists();
     try (Book before = Book.open(backup)) {
       assertThat(before.players().rows())

@@ -96,6 +96,7 @@ public final class FretApplication extends Application {
         file ->
             getHostServices().showDocument(file.toAbsolutePath().getParent().toUri().toString()));
     window.setRestorer(this::restore);
+    window.setDemoOpener(this::showDemo);
     return window;
   }
 
@@ -133,6 +134,14 @@ public final class FretApplication extends Application {
     } catch (BookException e) {
       refuse(e.getMessage());
     }
+  }
+
+  /** Leaves the player's own book and shows the demo until the program ends. */
+  private void showDemo() {
+    desk.ifPresent(Desk::close);
+    desk = Optional.empty();
+    options = LaunchOptions.of(List.of("demo"));
+    show(opened(options, mistakes));
   }
 
   /**

@@ -35,6 +35,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicBoolean;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
@@ -191,6 +192,20 @@ class JourneyTest {
   }
 
   @Test
+  void anEmptyBookOffersThreeWaysOn(FxRobot robot) {
+    AtomicBoolean demo = new AtomicBoolean();
+    robot.interact(() -> window.setDemoOpener(() -> demo.set(true)));
+    for (String way : List.of("#first-write", "#first-open", "#first-demo")) {
+      assertThat(robot.lookup(way).tryQuery()).as(way).isPresent();
+    }
+    robot.clickOn("#first-demo");
+    assertThat(demo).isTrue();
+    robot.clickOn("#first-write");
+    waitFor(() -> robot.lookup("#entry-line").tryQuery().isPresent());
+    robot.push(KeyCode.ESCAPE);
+  }
+
+  @Test
   void whatIsEasilyMisreadIsTickedOffAndStaysSo(FxRobot robot)
       throws IOException, BookException, TimeoutException {
     Path file = folder.resolve("trap.abc");
@@ -225,7 +240,8 @@ class JourneyTest {
   }
 
   @Test
-  void musicIsTypedMendedAndTakenByKeyboardAlone(FxRobot robot) {
+  void musicIsTypedMendedAndTakenByKeyboardAlone(FxRobot robot)
+      throws BookException, TimeoutException {
     robot.push(KeyCode.CONTROL, KeyCode.N);
     waitFor(() -> robot.lookup("#entry-line").tryQuery().isPresent());
     robot.write("d2f2a2f2|[dfa2 g2e4|");
@@ -235,7 +251,8 @@ class JourneyTest {
     waitFor(() -> text(robot, "#entry-state").equals("nothing to mend"));
     assertThat(((CodeArea) window.lookup("#entry-line")).getText()).endsWith("|[dfa]2 g2e4|");
     assertThat(text(robot, "#entry-count")).startsWith("7 notes, ");
-    robot.push(KeyCode.ESCAPE);
+    closeWindow(); // in the middle of it
+    open();
     robot.push(KeyCode.CONTROL, KeyCode.N);
     waitFor(() -> robot.lookup("#entry-line").tryQuery().isPresent());
     assertThat(((CodeArea) window.lookup("#entry-line")).getText()).endsWith("g2e4|");

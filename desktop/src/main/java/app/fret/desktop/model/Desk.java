@@ -59,7 +59,8 @@ public final class Desk {
   private final ReadOnlyObjectWrapper<Optional<Notice>> fault =
       new ReadOnlyObjectWrapper<>(this, "fault", Optional.empty());
 
-  private String draft = "";
+  /** What is being typed, as this window has it; the book has it a moment later. */
+  private String draft;
 
   /** Passage that is wanted on the desk, laid there already or still being read. */
   private long wanted;
@@ -75,6 +76,7 @@ public final class Desk {
     this.book = book;
     this.clock = clock;
     this.workers = workers;
+    this.draft = book.draft();
     show(readProgramme());
     workers.keep(() -> book.backUp(today()), this::tell);
   }
@@ -240,7 +242,7 @@ public final class Desk {
     workers.layOut(purpose, work, show, this::tell);
   }
 
-  /** What was typed last and not taken yet, so that a closed pane opens with it again. */
+  /** What was typed last and not taken yet, today or another day. */
   public String draft() {
     return draft;
   }
@@ -248,6 +250,7 @@ public final class Desk {
   /** Keeps what is being typed. */
   public void keepDraft(String text) {
     draft = text;
+    workers.keep(() -> book.keepDraft(text), this::tell);
   }
 
   /**
@@ -330,7 +333,7 @@ public final class Desk {
     workers.show(
         () -> {
           if (offer.isTyped(draft)) {
-            draft = "";
+            keepDraft("");
           }
           show(all);
           open(kept[0]);

@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.animation.PauseTransition;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -30,6 +31,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
+import javafx.util.Duration;
 import org.fxmisc.flowless.VirtualizedScrollPane;
 import org.fxmisc.richtext.CodeArea;
 import org.fxmisc.richtext.model.StyleSpans;
@@ -43,6 +45,7 @@ import org.fxmisc.richtext.model.StyleSpansBuilder;
  */
 final class EntryPane extends BorderPane {
   private static final double SPACE = 8.6;
+  private static final int MOST_CARDS = 12;
   private static final String START = "T:Untitled\nM:4/4\nL:1/8\nQ:1/4=96\nK:C clef=treble\n";
 
   private static final List<List<String>> SIGNS =
@@ -66,6 +69,7 @@ final class EntryPane extends BorderPane {
   private final VBox problems = new VBox(8);
   private final Label count = Parts.label("", "quiet");
   private final Label state = Parts.label("", "quiet");
+  private final PauseTransition keeping = new PauseTransition(Duration.millis(300));
   private EntryReading reading;
   private Optional<Engraving> engraving = Optional.empty();
   private int keyStrokes;
@@ -96,6 +100,14 @@ final class EntryPane extends BorderPane {
     line.getUndoManager().forgetHistory();
     line.moveTo(text.length());
     line.textProperty().addListener((property, before, now) -> typed(now));
+    keeping.setOnFinished(e -> keep());
+    sceneProperty()
+        .addListener(
+            (property, before, now) -> {
+              if (now == null) {
+                keep();
+              }
+            });
     line.caretPositionProperty().addListener((property, before, now) -> follow());
     line.addEventFilter(KeyEvent.KEY_TYPED, e -> keyStrokes++);
     addEventFilter(KeyEvent.KEY_PRESSED, this::keyPressed);
@@ -176,8 +188,14 @@ final class EntryPane extends BorderPane {
   }
 
   private void typed(String text) {
-    desk.keepDraft(text);
+    keeping.playFromStart();
     read(text);
+  }
+
+  /** Writes what is typed into the book; while it goes on, a few times a second is enough. */
+  private void keep() {
+    keeping.stop();
+    desk.keepDraft(line.getText());
   }
 
   /** Reads and engraves beside the window's thread; of several texts only the newest. */
@@ -257,8 +275,8 @@ final class EntryPane extends BorderPane {
 
   private void showProblems() {
     problems.getChildren().clear();
-    reading.toMend().stream().limit(12).forEach(p -> problems.getChildren().add(card(p)));
-    reading.toLookAt().stream().limit(12).forEach(p -> problems.getChildren().add(card(p)));
+    reading.toMend().stream().limit(MOST_CARDS).forEach(p -> problems.getChildren().add(card(p)));
+    reading.toLookAt().stream().limit(MOST_CARDS).forEach(p -> problems.getChildren().add(card(p)));
     reading
         .tune()
         .left()
@@ -266,9 +284,12 @@ final class EntryPane extends BorderPane {
             l -> problems.getChildren().add(Parts.words("Not taken over: " + l + ".", "small")));
     int mend = reading.toMend().size();
     int look = reading.toLookAt().size();
+    boolean isEmpty = reading.notes() == 0;
     state.setText(
-        mend + look == 0 ? "nothing to mend" : mend + " to mend, " + look + " to look at");
-    state.getStyleClass().setAll("label", mend > 0 ? "trouble" : "quiet");
+        isEmpty
+            ? "type letters: c2 d2 e2 f2 |"
+            : mend + look == 0 ? "nothing to mend" : mend + " to mend, " + look + " to look at");
+    state.getStyleClass().setAll("label", mend > 0 && !isEmpty ? "trouble" : "quiet");
   }
 
   private VBox card(AbcProblem problem) {
@@ -323,6 +344,7 @@ final class EntryPane extends BorderPane {
   }
 
   private void take() {
+    keep();
     try {
       onTaken.accept(desk.offerTyped(line.getText()));
     } catch (ScoreRejectedException e) {

@@ -46,6 +46,7 @@ public final class FretWindow extends StackPane {
   private final HBox tabs = new HBox(4);
   private final ToggleGroup tabGroup = new ToggleGroup();
   private Consumer<Path> folderOpener = file -> {};
+  private Runnable demoOpener = () -> {};
   private Consumer<Backups.Backup> restorer = backup -> {};
   private final Label message = Parts.label("", "message");
   private final StackPane veil = new StackPane();
@@ -117,12 +118,11 @@ public final class FretWindow extends StackPane {
   }
 
   private void showEmpty() {
-    String next =
+    centre.setCenter(
         desk.programme().isEmpty()
-            ? "Add your first passage: press the button at the left, or drop a MusicXML file here."
-            : "Choose a passage on the left, or add one from a MusicXML file.";
-    Label words = Parts.words(next, "empty-words");
-    centre.setCenter(new StackPane(words));
+            ? new FirstStart(this::writeIn, this::chooseFile, () -> demoOpener.run())
+            : new StackPane(
+                Parts.words("Choose a passage on the left, or add one below it.", "empty-words")));
   }
 
   /** Shows a station of the open passage. */
@@ -323,6 +323,11 @@ public final class FretWindow extends StackPane {
   /** Says how a folder is shown; the application knows, the window does not. */
   public void setFolderOpener(Consumer<Path> opener) {
     folderOpener = opener;
+  }
+
+  /** Says how the demo is shown; the application does it. */
+  public void setDemoOpener(Runnable opener) {
+    demoOpener = opener;
   }
 
   /** Says how the book is exchanged for an earlier copy; the application does it. */

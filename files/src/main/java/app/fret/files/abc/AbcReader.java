@@ -66,7 +66,11 @@ public final class AbcReader {
     AbcAssembler assembler = new AbcAssembler(findings, bars, body.tempos());
     Optional<Passage> passage = assembler.assemble(title.toString(), "");
     if (bars.isEmpty()) {
-      findings.problem(0, text.length(), 0, "there is no note yet; type letters such as C D E F |");
+      findings.problem(
+          Math.max(0, text.length() - 1),
+          text.length(),
+          0,
+          "there is no note yet; type letters such as c2 d2 e2 f2 |");
     }
     return new AbcTune(
         title.toString(), passage, findings.problems(), findings.left(), assembler.places());

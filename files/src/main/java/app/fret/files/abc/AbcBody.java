@@ -26,7 +26,13 @@ final class AbcBody {
       Pattern.compile("\\((\\d{1,2})(?::(\\d{0,2}))?(?::(\\d{0,2}))?");
   private static final Pattern INLINE = Pattern.compile("\\[([A-Za-z]):([^\\]\\n]*)\\]");
   private static final Pattern FIELD = Pattern.compile("([A-Zmrsw+]):(.*)");
+  private static final Pattern OPEN_CHORD =
+      Pattern.compile("\\[(?:(?:![^!]*!)*(?:\\^\\^|\\^|__|_|=)?[A-Ga-g][,']*-?)+");
   private static final int MOST_RESTING_BARS = 1000;
+
+  /** Most slurs that begin at one note. */
+  private static final int MOST_SLURS = 8;
+
   private static final Fraction ONE = Fraction.ONE;
 
   private final AbcFindings findings;
@@ -253,9 +259,7 @@ final class AbcBody {
 
   /** Closes a chord behind the notes that stand without a gap. */
   private AbcMend closeChord(int from) {
-    Matcher heads =
-        Pattern.compile("\\[(?:(?:![^!]*!)*(?:\\^\\^|\\^|__|_|=)?[A-Ga-g][,']*-?)+")
-            .matcher(cursor.text(from, cursor.end()));
+    Matcher heads = OPEN_CHORD.matcher(cursor.text(from, cursor.end()));
     return AbcMend.with(
         "Close the chord", heads.lookingAt() ? from + heads.end() : cursor.end(), "]");
   }
@@ -413,8 +417,9 @@ final class AbcBody {
         slursInGroup++;
         cursor.skip(1);
       } else if (cursor.next() == ')' && !graces.isEmpty()) {
-        graces.get(graces.size() - 1).closeSlur();
         cursor.skip(1);
+        graces.get(graces.size() - 1).closeSlur();
+        graces.get(graces.size() - 1).reachTo(cursor.at());
       } else {
         if (cursor.next() != ' ') {
           problem(
@@ -438,14 +443,14 @@ final class AbcBody {
     item.heads().add(head());
     item.stretch(length());
     item.setGrace(kind);
+    item.reachTo(cursor.at());
     return item;
   }
 
   private void parenthesis() {
     Matcher matcher = cursor.match(TUPLET);
     if (!matcher.lookingAt()) {
-      slursWaiting++;
-      cursor.skip(1);
+      openSlur();
       return;
     }
     int notes = Integer.parseInt(matcher.group(1));
@@ -463,6 +468,20 @@ final class AbcBody {
     tuplet = new TupletRatio(notes, inTimeOf.get());
     tupletLeft = number(matcher.group(3)).orElse(notes);
     tupletBegins = true;
+  }
+
+  private void openSlur() {
+    int from = cursor.at();
+    cursor.skip(1);
+    if (slursWaiting < MOST_SLURS) {
+      slursWaiting++;
+    } else {
+      problem(
+          from,
+          from + 1,
+          "more slurs than a page can show begin here; take some out",
+          AbcMend.without(from, from + 1));
+    }
   }
 
   private static Optional<Integer> number(String digits) {

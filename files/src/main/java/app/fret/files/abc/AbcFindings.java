@@ -21,21 +21,18 @@ final class AbcFindings {
 
   /** Something that must be mended. */
   void problem(int from, int to, int bar, String words, AbcMend... mends) {
-    add(
-        new AbcProblem(
-            from, Math.max(from + 1, to), lineOf(from), bar, words, true, List.of(mends)));
+    add(from, to, bar, words, true, mends);
   }
 
   /** Something that may stand. */
   void doubt(int from, int to, int bar, String words, AbcMend... mends) {
-    add(
-        new AbcProblem(
-            from, Math.max(from + 1, to), lineOf(from), bar, words, false, List.of(mends)));
+    add(from, to, bar, words, false, mends);
   }
 
-  private void add(AbcProblem problem) {
+  private void add(int from, int to, int bar, String words, boolean serious, AbcMend... mends) {
     if (problems.size() < MOST) {
-      problems.add(problem);
+      int end = Math.max(from + 1, to);
+      problems.add(new AbcProblem(from, end, lineOf(from), bar, words, serious, List.of(mends)));
     }
   }
 

@@ -1,19 +1,13 @@
 package app.fret.files.abc;
 
-import app.fret.files.abc.AbcSigns.Text;
 import app.fret.score.Clef;
-import app.fret.score.Finger;
 import app.fret.score.Key;
 import app.fret.score.Metre;
 import app.fret.score.Sounding;
 import app.fret.score.Step;
-import app.fret.score.TupletRatio;
 import app.fret.score.WrittenPitch;
 import java.util.ArrayList;
-import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -21,9 +15,6 @@ import org.apache.commons.numbers.fraction.Fraction;
 
 /** Reads the lines of music of one tune, sign by sign, into bars. */
 final class AbcBody {
-  private static final Pattern PITCH = Pattern.compile("(\\^\\^|\\^|__|_|=)?([A-Ga-g])([,']{0,8})");
-  private static final Pattern TUPLET =
-      Pattern.compile("\\((\\d{1,2})(?::(\\d{0,2}))?(?::(\\d{0,2}))?");
   private static final Pattern INLINE = Pattern.compile("\\[([A-Za-z]):([^\\]\\n]*)\\]");
   private static final Pattern FIELD = Pattern.compile("([A-Zmrsw+]):(.*)");
   private static final Pattern OPEN_CHORD =
@@ -42,19 +33,15 @@ final class AbcBody {
   private Metre metre;
   private Key key;
   private Clef clef;
-  private int octaves;
   private Fraction unitLength;
 
-  private final Map<Step, Integer> altersInBar = new EnumMap<>(Step.class);
-  private final Map<Integer, Integer> altersOfTies = new HashMap<>();
-  private AbcSigns signs = new AbcSigns();
+  private final AbcPitches pitches = new AbcPitches();
+  private final AbcTuplets tuplets = new AbcTuplets();
+  private final AbcSignReader signs;
   private final List<AbcItem> graces = new ArrayList<>();
   private int slursWaiting;
   private Fraction brokenNext = ONE;
   private Optional<AbcItem> last = Optional.empty();
-  private TupletRatio tuplet = TupletRatio.NONE;
-  private int tupletLeft;
-  private boolean tupletBegins;
   private Optional<String> firstVoice = Optional.empty();
   private boolean otherVoice;
 
@@ -65,11 +52,12 @@ final class AbcBody {
 
   AbcBody(AbcFindings findings, Metre metre, Fraction unitLength, AbcFields.KeyAndClef start) {
     this.findings = findings;
+    this.signs = new AbcSignReader(findings, () -> bars.count() + 1);
     this.metre = metre;
     this.unitLength = unitLength;
     this.key = start.key().orElse(new Key(0));
     this.clef = start.clef().orElse(Clef.TREBLE);
-    this.octaves = start.octaves();
+    pitches.setOctaves(start.octaves());
   }
 
   /** Sets a tempo for the next note. */
@@ -83,7 +71,7 @@ final class AbcBody {
 
   /** The bars read; called once, at the end. */
   List<AbcBar> finish() {
-    if (!graces.isEmpty() || brokenNext != ONE || tupletLeft > 0) {
+    if (!graces.isEmpty() || brokenNext != ONE || tuplets.isOpen()) {
       problem(cursor.end() - 1, cursor.end(), "a note is missing at the end; write one");
     }
     return bars.finish();
@@ -114,8 +102,8 @@ final class AbcBody {
       case '\\', '%' -> cursor.goTo(cursor.end());
       case '|', ':' -> barLine();
       case '[' -> bracket();
-      case '"' -> annotation();
-      case '!' -> decoration();
+      case '"' -> signs.words(cursor);
+      case '!' -> signs.named(cursor);
       case '(' -> parenthesis();
       case ')' -> closeSlur();
       case '{' -> graceGroup();
@@ -137,28 +125,25 @@ final class AbcBody {
   }
 
   private void letter(char sign) {
-    Optional<String> decoration = AbcDecorations.ofLetter(sign);
     int from = cursor.at();
     if (isNote()) {
       note();
-      return;
-    }
-    cursor.skip(1);
-    if (decoration.isPresent()) {
-      decorate(decoration.get(), from, from + 1);
-    } else if (sign == '~') {
-      findings.leave("rolls and other free ornaments (~)");
-    } else {
-      problem(
-          from,
-          from + 1,
-          "'" + sign + "' is no sign of ABC; take it out",
-          AbcMend.without(from, from + 1));
+    } else if (!signs.letter(cursor)) {
+      cursor.skip(1);
+      if (sign == '~') {
+        findings.leave("rolls and other free ornaments (~)");
+      } else {
+        problem(
+            from,
+            from + 1,
+            "'" + sign + "' is no sign of ABC; take it out",
+            AbcMend.without(from, from + 1));
+      }
     }
   }
 
   private boolean isNote() {
-    return cursor.match(PITCH).lookingAt();
+    return AbcPitches.isAt(cursor);
   }
 
   // Notes and rests
@@ -171,36 +156,14 @@ final class AbcBody {
   }
 
   private AbcItem.Head head() {
-    Matcher matcher = cursor.match(PITCH);
-    matcher.lookingAt();
-    char letter = matcher.group(2).charAt(0);
-    Step step = Step.valueOf(String.valueOf(Character.toUpperCase(letter)));
-    int octave = (Character.isLowerCase(letter) ? 5 : 4) + octaves;
-    for (char mark : matcher.group(3).toCharArray()) {
-      octave += mark == '\'' ? 1 : -1;
-    }
-    if (octave < 0 || octave > 9) {
-      problem(cursor.at(), matcher.end(), "no instrument plays in this octave; take out , or '");
-      octave = 4;
-    }
-    int alter = alter(matcher.group(1), step, octave);
-    cursor.goTo(matcher.end());
-    return new AbcItem.Head(new WrittenPitch(step, alter, octave), matcher.group(1) != null);
-  }
-
-  private int alter(String sign, Step step, int octave) {
-    if (sign != null) {
-      int alter =
-          switch (sign.charAt(0)) {
-            case '^' -> sign.length();
-            case '_' -> -sign.length();
-            default -> 0;
-          };
-      altersInBar.put(step, alter);
-      return alter;
-    }
-    Integer tied = altersOfTies.get(7 * octave + step.ordinal());
-    return tied != null ? tied : altersInBar.getOrDefault(step, key.alterOf(step));
+    int from = cursor.at();
+    return pitches
+        .read(cursor, key)
+        .orElseGet(
+            () -> {
+              problem(from, cursor.at(), "no instrument plays in this octave; take out , or '");
+              return new AbcItem.Head(new WrittenPitch(Step.A, 0, 4), false);
+            });
   }
 
   private Fraction length() {
@@ -245,7 +208,7 @@ final class AbcBody {
     // The first note says how long a chord is; in one left open that is most often the last.
     item.stretch(lengths.get(closed ? 0 : lengths.size() - 1).multiply(length()));
     add(item);
-    item.heads().stream().filter(AbcItem.Head::isTied).forEach(this::carry);
+    item.heads().stream().filter(AbcItem.Head::isTied).forEach(pitches::carry);
   }
 
   private void refuseOpenChord(AbcItem item) {
@@ -267,7 +230,7 @@ final class AbcBody {
   /** Reads a note of a chord and returns its own length. */
   private Fraction chordHead(AbcItem item) {
     AbcItem.Head head = head();
-    takeFinger(head);
+    signs.takeFinger(head);
     item.heads().add(head);
     Fraction own = length();
     if (cursor.next() == '-') {
@@ -278,31 +241,19 @@ final class AbcBody {
   }
 
   private void inChord(char sign) {
-    Optional<String> decoration = AbcDecorations.ofLetter(sign);
     int from = cursor.at();
     if (sign == '!') {
-      decoration();
-      return;
-    }
-    cursor.skip(1);
-    if (decoration.isPresent()) {
-      decorate(decoration.get(), from, from + 1);
-    } else if (sign != ' ') {
-      problem(
-          from,
-          from + 1,
-          "'" + sign + "' does not belong in a chord; write ] before it",
-          AbcMend.with("Close the chord", from, "]"),
-          AbcMend.without(from, from + 1));
-    }
-  }
-
-  /** The last finger that waits stands at this head. */
-  private void takeFinger(AbcItem.Head head) {
-    List<Finger> waiting = signs.fingers();
-    if (!waiting.isEmpty()) {
-      head.setFinger(waiting.get(waiting.size() - 1));
-      waiting.clear();
+      signs.named(cursor);
+    } else if (!signs.letter(cursor)) {
+      cursor.skip(1);
+      if (sign != ' ') {
+        problem(
+            from,
+            from + 1,
+            "'" + sign + "' does not belong in a chord; write ] before it",
+            AbcMend.with("Close the chord", from, "]"),
+            AbcMend.without(from, from + 1));
+      }
     }
   }
 
@@ -339,30 +290,21 @@ final class AbcBody {
       item.stretch(brokenNext);
       brokenNext = ONE;
     }
-    if (tupletLeft > 0) {
-      tupletLeft--;
-      item.setRatio(tuplet, tupletBegins, tupletLeft == 0);
-      tupletBegins = false;
-    }
+    tuplets.take(item);
     AbcBar open = openBar(item.from());
     if (!item.isRest()) {
       graces.forEach(open.items()::add);
       graces.clear();
-      takeFinger(item.heads().get(0));
-      altersOfTies.clear();
+      signs.takeFinger(item.heads().get(0));
+      pitches.arrive();
     }
-    item.setSigns(signs);
-    signs = new AbcSigns();
+    item.setSigns(signs.take());
     item.openSlurs(slursWaiting);
     slursWaiting = 0;
     open.items().add(item);
     item.reachTo(cursor.at());
     open.reachTo(cursor.at());
     last = Optional.of(item);
-  }
-
-  private void carry(AbcItem.Head head) {
-    altersOfTies.put(head.pitch().staffStep(), head.pitch().alter());
   }
 
   private void tie() {
@@ -378,7 +320,7 @@ final class AbcBody {
     }
     last.get().reachTo(cursor.at());
     last.get().heads().forEach(AbcItem.Head::tie);
-    last.get().heads().forEach(this::carry);
+    last.get().heads().forEach(pitches::carry);
   }
 
   private void broken(char sign) {
@@ -448,26 +390,18 @@ final class AbcBody {
   }
 
   private void parenthesis() {
-    Matcher matcher = cursor.match(TUPLET);
-    if (!matcher.lookingAt()) {
+    if (!AbcTuplets.isAt(cursor)) {
       openSlur();
       return;
     }
-    int notes = Integer.parseInt(matcher.group(1));
-    Optional<Integer> inTimeOf = number(matcher.group(2)).or(() -> usualTimeOf(notes));
     int from = cursor.at();
-    cursor.goTo(matcher.end());
-    if (notes < 2 || inTimeOf.isEmpty() || inTimeOf.get() < 1) {
+    if (!tuplets.read(cursor, metre)) {
       problem(
           from,
           cursor.at(),
           "no such tuplet is known; write (3 or, in full, (5:4:5",
           AbcMend.without(from, cursor.at()));
-      return;
     }
-    tuplet = new TupletRatio(notes, inTimeOf.get());
-    tupletLeft = number(matcher.group(3)).orElse(notes);
-    tupletBegins = true;
   }
 
   private void openSlur() {
@@ -482,21 +416,6 @@ final class AbcBody {
           "more slurs than a page can show begin here; take some out",
           AbcMend.without(from, from + 1));
     }
-  }
-
-  private static Optional<Integer> number(String digits) {
-    return Optional.ofNullable(digits).filter(d -> !d.isEmpty()).map(Integer::valueOf);
-  }
-
-  /** In the time of how many, where it is not said (ABC 2.1, section 4.13). */
-  private Optional<Integer> usualTimeOf(int notes) {
-    boolean compound = metre.unit() == 8 && metre.upper() % 3 == 0 && metre.upper() > 3;
-    return switch (notes) {
-      case 2, 4, 8 -> Optional.of(3);
-      case 3, 6 -> Optional.of(2);
-      case 5, 7, 9 -> Optional.of(compound ? 3 : 2);
-      default -> Optional.empty();
-    };
   }
 
   private void closeSlur() {
@@ -514,55 +433,6 @@ final class AbcBody {
     }
   }
 
-  // Signs before notes
-
-  private void annotation() {
-    int from = cursor.at();
-    int close = cursor.indexOf('"');
-    if (close < 0) {
-      problem(
-          from,
-          cursor.end(),
-          "the words are not closed; write \" behind them",
-          AbcMend.with("Close them", cursor.end(), "\""));
-      cursor.goTo(cursor.end());
-      return;
-    }
-    cursor.goTo(close + 1);
-    String words = cursor.text(from + 1, close);
-    if (words.isBlank()) {
-      return;
-    }
-    switch (words.charAt(0)) {
-      case '^', '<', '>', '@' -> signs.add(new Text(words.substring(1).strip(), true));
-      case '_' -> signs.add(new Text(words.substring(1).strip(), false));
-      default -> findings.leave("chord symbols such as " + cursor.text(from, cursor.at()));
-    }
-  }
-
-  private void decoration() {
-    int from = cursor.at();
-    int close = cursor.indexOf('!');
-    if (close < 0) {
-      problem(
-          from,
-          from + 1,
-          "the sign is not closed; write ! behind its name",
-          AbcMend.without(from, from + 1));
-      cursor.skip(1);
-      return;
-    }
-    cursor.goTo(close + 1);
-    decorate(cursor.text(from + 1, close).strip(), from, close + 1);
-  }
-
-  private void decorate(String name, int from, int to) {
-    AbcDecorations.named(name)
-        .ifPresentOrElse(
-            effect -> effect.accept(signs),
-            () -> findings.leave("the sign !" + cursor.text(from, to).replace("!", "") + "!"));
-  }
-
   // Bars
 
   private AbcBar openBar(int from) {
@@ -571,7 +441,7 @@ final class AbcBody {
 
   private void closeBar() {
     bars.close();
-    altersInBar.clear();
+    pitches.barLine();
   }
 
   private void barLine() {
@@ -584,7 +454,7 @@ final class AbcBody {
           new AbcMend("Write :|", from, cursor.at(), ":|"),
           AbcMend.without(from, cursor.at()));
     }
-    altersInBar.clear();
+    pitches.barLine();
   }
 
   private void bracket() {
@@ -639,7 +509,7 @@ final class AbcBody {
     if (wanted.key().isPresent()) {
       key = atBarLine("a key", wanted.key().get(), key);
     }
-    octaves = wanted.octaves();
+    pitches.setOctaves(wanted.octaves());
     wanted.unread().forEach(word -> findings.leave("'" + word + "' behind the key"));
     if (wanted.clef().isPresent()) {
       clef = wanted.clef().get();

@@ -31,11 +31,11 @@ record MarkedOutput(Path file, boolean overwrite) {
    */
   void require(ScoreInput input) {
     boolean device = file.startsWith("/dev");
-    if (!device && !ending().matches("musicxml|xml|mxl|abc|pdf")) {
+    if (!device && !ending().matches("musicxml|xml|mxl|abc|mid|pdf")) {
       throw new IllegalArgumentException(
           "--out "
               + file.getFileName()
-              + ": Fret writes .musicxml, .xml, .mxl, .abc and .pdf; end the name in one of them");
+              + ": Fret writes .musicxml, .xml, .mxl, .abc, .mid and .pdf; end the name in one of them");
     }
     if (input.isSame(file)) {
       throw new IllegalArgumentException(

@@ -174,7 +174,7 @@ class MainTest {
         "--string-length 1e9; a string length of 1.0E9 mm; give one from 148 to 492 mm",
         "--pin 1:1=II:3 --pin 1:1=III:4; D5 cannot be played with finger 3 on string II and"
             + " finger 4 on string III",
-        "--out plan.docx; Fret writes .musicxml, .xml, .mxl, .abc and .pdf"
+        "--out plan.docx; Fret writes .musicxml, .xml, .mxl, .abc, .mid and .pdf"
       })
   void faultsAreOneLineAndExitTwo(String options, String reason) {
     Run run = plan(options.split(" "));
@@ -323,7 +323,7 @@ class MainTest {
       value = {
         "study.musicxml; name a file to write",
         "; name a score to read",
-        "study.musicxml out.docx; Fret writes .musicxml, .xml, .mxl and .abc",
+        "study.musicxml out.docx; Fret writes .musicxml, .xml, .mxl, .abc and .mid",
         "study.musicxml study.musicxml; is the input itself",
         "study.musicxml a.abc b.abc; 'b.abc' is too much",
         "none.musicxml a.abc; there is no such file"

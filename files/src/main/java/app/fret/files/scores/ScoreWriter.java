@@ -1,6 +1,7 @@
 package app.fret.files.scores;
 
 import app.fret.files.abc.AbcWriter;
+import app.fret.files.midi.MidiWriter;
 import app.fret.files.musicxml.ScoreOutput;
 import app.fret.score.Passage;
 import java.io.IOException;
@@ -13,13 +14,13 @@ import java.util.Locale;
 /** Writes a passage in the format that the name of its file asks for. */
 public final class ScoreWriter {
   /** Endings of the formats, for messages. */
-  public static final String ENDINGS = ".musicxml, .xml, .mxl and .abc";
+  public static final String ENDINGS = ".musicxml, .xml, .mxl, .abc and .mid";
 
   private ScoreWriter() {}
 
   /** Whether the name of a file asks for a format that is written here. */
   public static boolean knows(Path file) {
-    return name(file).matches(".*\\.(musicxml|xml|mxl|abc)");
+    return name(file).matches(".*\\.(musicxml|xml|mxl|abc|mid)");
   }
 
   private static String name(Path file) {
@@ -27,8 +28,8 @@ public final class ScoreWriter {
   }
 
   /**
-   * Writes a passage: ABC where the name ends in {@code .abc}, else MusicXML, zipped for {@code
-   * .mxl}.
+   * Writes a passage: ABC where the name ends in {@code .abc}, MIDI for {@code .mid}, else
+   * MusicXML, zipped for {@code .mxl}.
    *
    * @param out where to; left open
    * @return what the format cannot hold, a phrase each
@@ -40,6 +41,9 @@ public final class ScoreWriter {
       AbcWriter.Written written = AbcWriter.write(passage);
       out.write(written.text().getBytes(StandardCharsets.UTF_8));
       return written.left();
+    }
+    if (name(file).endsWith(".mid")) {
+      return MidiWriter.write(passage, out);
     }
     ScoreOutput.write(passage, file, out);
     return List.of();

@@ -1,0 +1,140 @@
+package app.fret.files.midi;
+
+import app.fret.reading.PlayedNote;
+import app.fret.reading.Reading;
+import app.fret.score.Bar;
+import app.fret.score.Directions;
+import app.fret.score.Metre;
+import app.fret.score.Note;
+import app.fret.score.Passage;
+import app.fret.score.Transposition;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import javax.sound.midi.InvalidMidiDataException;
+import javax.sound.midi.MetaMessage;
+import javax.sound.midi.MidiEvent;
+import javax.sound.midi.MidiMessage;
+import javax.sound.midi.MidiSystem;
+import javax.sound.midi.Sequence;
+import javax.sound.midi.ShortMessage;
+import javax.sound.midi.Track;
+import org.apache.commons.numbers.fraction.Fraction;
+
+/**
+ * Writes a passage as a standard MIDI file of one track: notes as they sound, ties joined, at the
+ * printed tempo and levels, bars as printed once.
+ */
+public final class MidiWriter {
+  /** Divides by two, three and five. */
+  private static final int TICKS_PER_QUARTER = 960;
+
+  private static final int TEMPO = 0x51;
+  private static final int TIME_SIGNATURE = 0x58;
+  private static final int KEY_SIGNATURE = 0x59;
+  private static final int TRACK_NAME = 0x03;
+  private static final int MICROSECONDS_PER_MINUTE = 60_000_000;
+  private static final int LOUDEST = 127;
+  private static final int LEVELS = 10;
+  private static final int MIDI_CLOCKS_PER_WHOLE = 96;
+
+  private final Passage passage;
+  private final Reading reading;
+  private final Track track;
+  private final Sequence sequence;
+
+  private MidiWriter(Passage passage) throws InvalidMidiDataException {
+    this.passage = passage;
+    this.reading = Reading.of(passage);
+    this.sequence = new Sequence(Sequence.PPQ, TICKS_PER_QUARTER);
+    this.track = sequence.createTrack();
+  }
+
+  /**
+   * Writes a passage.
+   *
+   * @param out where to; left open
+   * @return what a MIDI file cannot hold, a phrase each
+   * @throws IOException when it cannot be written
+   */
+  public static List<String> write(Passage passage, OutputStream out) throws IOException {
+    try {
+      MidiWriter writer = new MidiWriter(passage);
+      writer.addAll();
+      MidiSystem.write(writer.sequence, 0, out);
+      return writer.left();
+    } catch (InvalidMidiDataException e) {
+      throw new IOException("this passage makes no MIDI file: a note lies beyond its pitches", e);
+    }
+  }
+
+  private List<String> left() {
+    List<String> left = new ArrayList<>();
+    left.add("fingers, strings, bow signs and words");
+    if (passage.bars().stream().anyMatch(b -> b.edges().repeatTimes() > 0)) {
+      left.add("repeats; each bar is written once");
+    }
+    if (passage.events().stream().anyMatch(e -> e.length().signum() == 0)) {
+      left.add("grace notes");
+    }
+    return left;
+  }
+
+  private void addAll() throws InvalidMidiDataException {
+    add(0, meta(TRACK_NAME, passage.title().getBytes(StandardCharsets.UTF_8)));
+    for (Directions.TempoMark mark : passage.directions().tempos()) {
+      double quarters = mark.tempo().beat().length().multiply(4).doubleValue();
+      int micros =
+          (int) Math.round(MICROSECONDS_PER_MINUTE / (mark.tempo().perMinute() * quarters));
+      byte[] data = {(byte) (micros >> 16), (byte) (micros >> 8), (byte) micros};
+      add(ticks(mark.onset()), meta(TEMPO, data));
+    }
+    for (int i = 0; i < passage.bars().size(); i++) {
+      addSignatures(i);
+    }
+    for (PlayedNote note : reading.notes()) {
+      if (!note.isGrace()) {
+        addNote(note);
+      }
+    }
+  }
+
+  private void addSignatures(int index) throws InvalidMidiDataException {
+    Bar bar = passage.bars().get(index);
+    boolean first = index == 0;
+    Metre metre = bar.metre();
+    if (first || !metre.equals(passage.bars().get(index - 1).metre())) {
+      int power = Integer.numberOfTrailingZeros(metre.unit());
+      int clocks = Math.max(1, MIDI_CLOCKS_PER_WHOLE / metre.unit());
+      byte[] data = {(byte) metre.upper(), (byte) power, (byte) clocks, 8};
+      add(ticks(bar.onset()), meta(TIME_SIGNATURE, data));
+    }
+    if (first || !bar.key().equals(passage.bars().get(index - 1).key())) {
+      add(ticks(bar.onset()), meta(KEY_SIGNATURE, new byte[] {(byte) bar.key().fifths(), 0}));
+    }
+  }
+
+  private void addNote(PlayedNote note) throws InvalidMidiDataException {
+    int shift = passage.transposition().map(Transposition::semitones).orElse(0);
+    int velocity = (int) Math.max(1, Math.round(LOUDEST * reading.level(note.number()) / LEVELS));
+    for (Note head : note.notes()) {
+      int pitch = head.written().semitone() + shift;
+      add(ticks(note.onset()), new ShortMessage(ShortMessage.NOTE_ON, 0, pitch, velocity));
+      add(ticks(note.end()), new ShortMessage(ShortMessage.NOTE_OFF, 0, pitch, 0));
+    }
+  }
+
+  private static MetaMessage meta(int type, byte[] data) throws InvalidMidiDataException {
+    return new MetaMessage(type, data, data.length);
+  }
+
+  private void add(long ticks, MidiMessage message) {
+    track.add(new MidiEvent(message, ticks));
+  }
+
+  private static long ticks(Fraction time) {
+    return Math.round(time.doubleValue() * 4 * TICKS_PER_QUARTER);
+  }
+}

@@ -62,6 +62,8 @@ public final class Desk {
   /** What is being typed, as this window has it; the book has it a moment later. */
   private String draft;
 
+  private String keptDraft;
+
   /** Passage that is wanted on the desk, laid there already or still being read. */
   private long wanted;
 
@@ -77,6 +79,7 @@ public final class Desk {
     this.clock = clock;
     this.workers = workers;
     this.draft = book.draft();
+    this.keptDraft = draft;
     show(readProgramme());
     workers.keep(() -> book.backUp(today()), this::tell);
   }
@@ -247,10 +250,18 @@ public final class Desk {
     return draft;
   }
 
-  /** Keeps what is being typed. */
+  /** Holds what is being typed, to be kept at the latest when the desk is closed. */
+  public void holdDraft(String text) {
+    draft = text;
+  }
+
+  /** Keeps what is being typed; in a book that can only be read, as long as the window is open. */
   public void keepDraft(String text) {
     draft = text;
-    workers.keep(() -> book.keepDraft(text), this::tell);
+    keptDraft = text;
+    if (readOnlyReason().isEmpty()) {
+      workers.keep(() -> book.keepDraft(text), this::tell);
+    }
   }
 
   /**
@@ -403,6 +414,9 @@ public final class Desk {
 
   /** Waits until all that was decided and played is in the book, then closes it. */
   public void close() {
+    if (!draft.equals(keptDraft)) {
+      keepDraft(draft);
+    }
     workers.finish();
     book.close();
   }

@@ -71,7 +71,6 @@ final class EntryPane extends BorderPane {
   private final Label state = Parts.label("", "quiet");
   private final PauseTransition keeping = new PauseTransition(Duration.millis(300));
   private EntryReading reading;
-  private Optional<Engraving> engraving = Optional.empty();
   private int keyStrokes;
 
   /** What is read and engraved of a text. */
@@ -188,6 +187,7 @@ final class EntryPane extends BorderPane {
   }
 
   private void typed(String text) {
+    desk.holdDraft(text);
     keeping.playFromStart();
     read(text);
   }
@@ -212,7 +212,7 @@ final class EntryPane extends BorderPane {
 
   private void show(Shown shown) {
     reading = shown.reading();
-    engraving = shown.engraving();
+    shown.engraving().ifPresentOrElse(sheet::show, sheet::clear);
     if (reading.text().equals(line.getText()) && !reading.text().isEmpty()) {
       line.setStyleSpans(0, underlines());
     }
@@ -223,7 +223,7 @@ final class EntryPane extends BorderPane {
   /** What follows the caret: its place in the music and the facts beside it. */
   private void follow() {
     int caret = line.getCaretPosition();
-    engraving.ifPresentOrElse(e -> sheet.show(e, tints(caret)), sheet::clear);
+    sheet.tint(tints(caret));
     facts
         .getChildren()
         .setAll(

@@ -134,6 +134,16 @@ class DeskTest {
   }
 
   @Test
+  void whatIsHeldWhileTypingIsInTheBookWhenTheDeskIsClosed() throws BookException {
+    desk.keepDraft("c2");
+    desk.holdDraft("c2 d2");
+    assertThat(book.draft()).isEqualTo("c2");
+    desk.close();
+    book = Book.open(folder.resolve("desk.fretbook"));
+    assertThat(new Desk(book, CLOCK, Workers.inline()).draft()).isEqualTo("c2 d2");
+  }
+
+  @Test
   void aFileThatCannotBeReadIsAFaultInWords() {
     desk.offer(folder.resolve("nowhere.musicxml"), offer -> {});
     assertThat(desk.faultProperty().get().map(Notice::words))

@@ -63,6 +63,7 @@ public final class Desk {
   private String draft;
 
   private String keptDraft;
+  private boolean closed;
 
   /** Passage that is wanted on the desk, laid there already or still being read. */
   private long wanted;
@@ -259,7 +260,7 @@ public final class Desk {
   public void keepDraft(String text) {
     draft = text;
     keptDraft = text;
-    if (readOnlyReason().isEmpty()) {
+    if (!closed && readOnlyReason().isEmpty()) {
       workers.keep(() -> book.keepDraft(text), this::tell);
     }
   }
@@ -417,6 +418,7 @@ public final class Desk {
     if (!draft.equals(keptDraft)) {
       keepDraft(draft);
     }
+    closed = true; // a pane may still want to keep what it has: it is kept now
     workers.finish();
     book.close();
   }

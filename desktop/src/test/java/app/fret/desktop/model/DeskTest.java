@@ -139,6 +139,7 @@ class DeskTest {
     desk.holdDraft("c2 d2");
     assertThat(book.draft()).isEqualTo("c2");
     desk.close();
+    desk.keepDraft("c2 d2 from a pane that is still there");
     book = Book.open(folder.resolve("desk.fretbook"));
     assertThat(new Desk(book, CLOCK, Workers.inline()).draft()).isEqualTo("c2 d2");
   }

@@ -2,6 +2,7 @@ package app.fret.score;
 
 import java.util.Collections;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
 
@@ -41,6 +42,29 @@ public record Marks(
   /** The same marks with another bow direction. */
   public Marks withBow(Optional<BowDirection> direction) {
     return new Marks(articulations, ornaments, direction, fermata, tremoloStrokes);
+  }
+
+  /** The same marks with this one of length and attack, or without it where it was there. */
+  public Marks toggled(Articulation sign) {
+    return new Marks(toggled(articulations, sign), ornaments, bow, fermata, tremoloStrokes);
+  }
+
+  /** The same marks with this ornament, or without it where it was there. */
+  public Marks toggled(Ornament sign) {
+    return new Marks(articulations, toggled(ornaments, sign), bow, fermata, tremoloStrokes);
+  }
+
+  /** The same marks with a hold, or without it where it was there. */
+  public Marks toggledFermata() {
+    return new Marks(articulations, ornaments, bow, !fermata, tremoloStrokes);
+  }
+
+  private static <E extends Enum<E>> Set<E> toggled(Set<E> signs, E sign) {
+    Set<E> now = new HashSet<>(signs);
+    if (!now.remove(sign)) {
+      now.add(sign);
+    }
+    return now;
   }
 
   /** Signs of length and attack. */

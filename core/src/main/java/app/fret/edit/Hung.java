@@ -1,0 +1,9 @@
+package app.fret.edit;
+
+/**
+ * Something printed at a moment.
+ *
+ * @param at when
+ * @param what what is printed
+ */
+record Hung<T>(Anchor at, T what) {}

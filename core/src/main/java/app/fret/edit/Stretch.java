@@ -1,0 +1,10 @@
+package app.fret.edit;
+
+/**
+ * Something that reaches from one note or rest to another.
+ *
+ * @param from where it begins
+ * @param to where it ends
+ * @param what what it is
+ */
+record Stretch<T>(Anchor from, Anchor to, T what) {}

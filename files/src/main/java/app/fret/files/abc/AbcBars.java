@@ -73,11 +73,12 @@ final class AbcBars {
    * @return whether it is one
    */
   boolean readLine(AbcCursor cursor) {
+    int end = cursor.at();
     String token = token(cursor);
     if (token.equals(":")) {
       return false;
     }
-    open.ifPresent(bar -> bar.reachTo(cursor.at()));
+    open.ifPresent(bar -> bar.reachTo(end));
     close();
     draw(token);
     readEnding(cursor);

@@ -73,7 +73,25 @@ public final class AbcReader {
           "there is no note yet; type letters such as c2 d2 e2 f2 |");
     }
     return new AbcTune(
-        title.toString(), passage, findings.problems(), findings.left(), assembler.places());
+        title.toString(),
+        passage,
+        findings.problems(),
+        findings.left(),
+        assembler.places(),
+        bars.stream().map(this::place).toList());
+  }
+
+  /** Where a bar stands, without the space around it. */
+  private AbcTune.BarPlace place(AbcBar bar) {
+    int from = bar.from();
+    int to = bar.to();
+    while (from < to && Character.isWhitespace(text.charAt(from))) {
+      from++;
+    }
+    while (to > from && Character.isWhitespace(text.charAt(to - 1))) {
+      to--;
+    }
+    return new AbcTune.BarPlace(from, to, bar.unitLength());
   }
 
   /** Reads the fields at the head, as far as the key or the first line that is none. */

@@ -14,23 +14,26 @@ import app.fret.score.Span;
 import app.fret.score.Step;
 import app.fret.score.Tuplet;
 import app.fret.score.WrittenPitch;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.IntFunction;
 import org.apache.commons.numbers.fraction.Fraction;
 
 /** Writes a passage in ABC notation 2.1, and lists what that cannot hold. */
 public final class AbcWriter {
-  private static final Fraction UNIT = Fraction.of(1, 8);
+  private static final Fraction EIGHTH = Fraction.of(1, 8);
   private static final int BARS_TO_A_LINE = 4;
   private static final String[] MAJOR = {
     "Cb", "Gb", "Db", "Ab", "Eb", "Bb", "F", "C", "G", "D", "A", "E", "B", "F#", "C#"
   };
 
   private final Passage passage;
+  private Fraction unit = EIGHTH;
   private final StringBuilder text = new StringBuilder();
   private final Set<String> left = new LinkedHashSet<>();
   private final Map<Step, Integer> altersInBar = new EnumMap<>(Step.class);
@@ -64,6 +67,27 @@ public final class AbcWriter {
     AbcWriter writer = new AbcWriter(passage);
     writer.addAll();
     return new Written(writer.text.toString(), List.copyOf(writer.left));
+  }
+
+  /**
+   * The bars of a passage, each as the letters between its bar lines.
+   *
+   * @param unitOfBar the length of a plain letter in each bar, by its index
+   */
+  static List<String> bars(Passage passage, IntFunction<Fraction> unitOfBar) {
+    AbcWriter writer = new AbcWriter(passage);
+    List<String> bars = new ArrayList<>();
+    int event = 0;
+    Clef clef = passage.bars().get(0).clefs().get(0).clef();
+    for (int bar = 0; bar < passage.bars().size(); bar++) {
+      writer.unit = unitOfBar.apply(bar);
+      writer.text.setLength(0);
+      event = writer.addMusic(bar, event, clef);
+      bars.add(writer.text.toString().strip());
+      List<Bar.ClefAt> clefs = passage.bars().get(bar).clefs();
+      clef = clefs.get(clefs.size() - 1).clef();
+    }
+    return bars;
   }
 
   /** A length behind a note, as a factor of the unit: nothing for one, {@code 3/2}, {@code /2}. */
@@ -107,16 +131,22 @@ public final class AbcWriter {
   }
 
   private int addBar(int index, int firstEvent, Clef clefBefore) {
+    addBarLine(index);
+    int event = addMusic(index, firstEvent, clefBefore);
+    if (index == passage.bars().size() - 1) {
+      text.append(endOf(passage.bars().get(index).edges()));
+    }
+    return event;
+  }
+
+  /** What stands between two bar lines. */
+  private int addMusic(int index, int firstEvent, Clef clefBefore) {
     Bar bar = passage.bars().get(index);
     altersInBar.clear();
-    addBarLine(index);
     addChanges(index, bar, clefBefore);
     int event = firstEvent;
     while (event < passage.events().size() && passage.events().get(event).bar() == index) {
       event = addEvent(event, bar);
-    }
-    if (index == passage.bars().size() - 1) {
-      text.append(endOf(bar.edges()));
     }
     return event;
   }
@@ -196,7 +226,7 @@ public final class AbcWriter {
     text.append(graces.isEmpty() ? "" : "{" + graces + "}");
     if (now instanceof Rest rest) {
       Fraction length = rest.wholeBar() ? rest.length() : rest.written().length();
-      text.append('z').append(length(plain(length, rest.wholeBar() ? null : rest).divide(UNIT)));
+      text.append('z').append(length(plain(length, rest.wholeBar() ? null : rest).divide(unit)));
     } else {
       addSounding((Sounding) now, bar.key());
     }
@@ -235,7 +265,7 @@ public final class AbcWriter {
       left.add("chords among grace notes");
     }
     graces.append(pitch(grace.notes().get(0), key));
-    graces.append(length(grace.written().length().divide(UNIT)));
+    graces.append(length(grace.written().length().divide(unit)));
   }
 
   private void addSounding(Sounding sounding, Key key) {
@@ -248,7 +278,7 @@ public final class AbcWriter {
       AbcSignText.addFinger(head, text, left);
       text.append(pitch(head, key)).append(chord && !allTied && head.tiedTo() ? "-" : "");
     }
-    text.append(chord ? "]" : "").append(length(length.divide(UNIT)));
+    text.append(chord ? "]" : "").append(length(length.divide(unit)));
     text.append(allTied ? "-" : "");
   }
 

@@ -165,6 +165,18 @@ public final class Book implements AutoCloseable {
     return read(() -> passages.score(passageId));
   }
 
+  /** The music of a passage as it was mended, zipped MusicXML; empty where it is as it was read. */
+  public Optional<byte[]> edited(long passageId) {
+    return read(() -> passages.edited(passageId));
+  }
+
+  /**
+   * Keeps the music of a passage as it was mended, beside the file; empty goes back to the file.
+   */
+  public void keepEdited(long passageId, Optional<byte[]> music) {
+    change(() -> passages.keepEdited(passageId, music));
+  }
+
   /** What was decided for a passage. */
   public Decided choices(long passageId) {
     return read(() -> decisions.read(passageId, passages.target(passageId)));

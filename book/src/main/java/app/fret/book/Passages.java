@@ -78,6 +78,23 @@ final class Passages {
         .one();
   }
 
+  /** The music as it was mended; empty where it is as it was read. */
+  Optional<byte[]> edited(long passageId) {
+    return handle
+        .createQuery("SELECT edited FROM passage WHERE id = :id AND edited IS NOT NULL")
+        .bind("id", passageId)
+        .mapTo(byte[].class)
+        .findOne();
+  }
+
+  void keepEdited(long passageId, Optional<byte[]> music) {
+    handle
+        .createUpdate("UPDATE passage SET edited = :edited WHERE id = :id")
+        .bind("edited", music.orElse(null))
+        .bind("id", passageId)
+        .execute();
+  }
+
   Tempo target(long passageId) {
     return handle
         .createQuery("SELECT target_beat, target_per_minute FROM passage WHERE id = :id")

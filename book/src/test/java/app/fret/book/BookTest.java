@@ -113,6 +113,38 @@ class BookTest {
   }
 
   @Test
+  void mendedMusicStandsBesideTheFileAndCanGoAgain() throws BookException {
+    byte[] music = {1, 2, 3};
+    long passage;
+    try (Book book = Book.open(file())) {
+      BookPlayer player = book.addPlayer("Ada Brandling", PlayerSetup.usual("violin"));
+      passage = book.addPassage(passage(player.id(), "First study")).id();
+      assertThat(book.edited(passage)).isEmpty();
+      book.keepEdited(passage, Optional.of(music));
+    }
+    try (Book book = Book.open(file())) {
+      assertThat(book.edited(passage)).contains(music);
+      assertThat(book.score(passage)).isNotEqualTo(music);
+      book.keepEdited(passage, Optional.empty());
+      assertThat(book.edited(passage)).isEmpty();
+    }
+  }
+
+  @Test
+  void aBookWithoutMendedMusicTakesSome() throws BookException, SQLException {
+    new BookFile(file(), 5, BookFile.MIGRATIONS).prepare();
+    execute(
+        "INSERT INTO player (name, instrument, comfortable_mm, string_length_mm) VALUES ('Ada', 'violin', 70, 330)");
+    try (Book book = Book.open(file())) {
+      long player = book.players().rows().get(0).id();
+      long passage = book.addPassage(passage(player, "First study")).id();
+      book.keepEdited(passage, Optional.of(new byte[] {7}));
+      assertThat(book.edited(passage)).isPresent();
+    }
+    assertThat(folder.resolve("test.fretbook.v5.backup")).exists();
+  }
+
+  @Test
   void ofALongLogTheNewestPassesAreReadOldestFirst() throws BookException {
     try (Book book = Book.open(file())) {
       BookPlayer player = book.addPlayer("Ada Brandling", PlayerSetup.of("viola", 83.8, 380));
@@ -312,7 +344,7 @@ class BookTest {
               file(), BookFile.NEWEST + 1, BookFile.MIGRATIONS, "classpath:app/fret/book/later")
           .prepare();
     }
-    Path backup = folder.resolve("test.fretbook.v5.backup");
+    Path backup = folder.resolve("test.fretbook.v6.backup");
     assertThat(backup).exists();
     try (Book before = Book.open(backup)) {
       assertThat(before.players().rows())

@@ -196,10 +196,15 @@ public final class StaffPen {
     return at.write(PenPitch.nearest(letter, from, at.music, at.caret));
   }
 
-  /** Writes a note at a place of the staff: see {@link WrittenPitch#staffStep()}. */
-  public StaffPen noteAt(int staffStep) {
+  /**
+   * Writes a note at a height of the staff.
+   *
+   * @param stepsAboveBottomLine lines and spaces above the lowest line; below it negative
+   */
+  public StaffPen noteAt(int stepsAboveBottomLine) {
     StaffPen at = room();
-    return at.write(PenPitch.atPlace(staffStep, at.music, at.caret));
+    int place = PenPitch.clefAt(at.music, at.caret).bottomLineStep() + stepsAboveBottomLine;
+    return at.write(PenPitch.atPlace(place, at.music, at.caret));
   }
 
   private StaffPen write(WrittenPitch pitch) {
@@ -579,5 +584,16 @@ public final class StaffPen {
   private StaffPen paste(BarClip clip, int at) {
     Manuscript with = clip.into(music, at);
     return with(with, Bars.endOf(with, at + clip.size() - 1));
+  }
+
+  /** The same without a bar at the end that was begun and never written in. */
+  public StaffPen tidied() {
+    int last = music.measures().size() - 1;
+    boolean begun = last > 0 && music.measures().get(last).items().isEmpty();
+    if (!begun) {
+      return this;
+    }
+    Manuscript left = music.withoutBars(last, last);
+    return with(left, caret.bar() == last ? Bars.endOf(left, last - 1) : caret);
   }
 }

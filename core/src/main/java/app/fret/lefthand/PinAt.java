@@ -39,6 +39,11 @@ public record PinAt(
     return new PinAt(at, any, pin.string(), pin.finger(), pin.harmonic(), pin.base());
   }
 
+  /** The same pin on the head at another place. */
+  public PinAt movedTo(NoteRef place) {
+    return new PinAt(place, anyOfChord, string, finger, harmonic, base);
+  }
+
   /** The pins of a list in a passage, in order of its notes; those without a place are left out. */
   public static List<Pin> in(NotePlaces places, List<PinAt> pins) {
     List<Pin> found = new ArrayList<>();

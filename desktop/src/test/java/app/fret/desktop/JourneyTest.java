@@ -8,140 +8,39 @@ import app.fret.book.LogEntry;
 import app.fret.desktop.model.Command;
 import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.Notice;
-import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.Workers;
-import app.fret.desktop.music.ScoreView;
-import app.fret.desktop.music.SheetView;
 import app.fret.desktop.view.FretWindow;
 import app.fret.engraving.Paper;
 import app.fret.files.ScoreRejectedException;
 import app.fret.files.musicxml.MusicXmlReader;
-import app.fret.files.musicxml.MusicXmlWriter;
 import app.fret.score.Finger;
 import app.fret.score.Passage;
-import app.fret.testing.Music;
 import java.io.IOException;
-import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.concurrent.Callable;
-import java.util.concurrent.CopyOnWriteArrayList;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
-import java.util.concurrent.atomic.AtomicBoolean;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.DatePicker;
-import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.fxmisc.richtext.CodeArea;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** What a player does with the real window, from the first file to finding it all again. */
-@ExtendWith(ApplicationExtension.class)
-class JourneyTest {
-  private static final Clock CLOCK =
-      Clock.fixed(Instant.parse("2026-11-20T16:00:00Z"), ZoneOffset.UTC);
-
-  @TempDir private Path folder;
-  private final List<Throwable> mistakes = new CopyOnWriteArrayList<>();
-  private Stage stage;
-  private Book book;
-  private Desk desk;
-  private FretWindow window;
-
-  @BeforeEach
-  void openWindow() throws BookException, TimeoutException {
-    stage = FxToolkit.registerPrimaryStage();
-    open();
-  }
-
-  private void open() throws BookException, TimeoutException {
-    book = Book.open(folder.resolve("journey.fretbook"));
-    FxToolkit.setupFixture(
-        () -> {
-          desk = new Desk(book, CLOCK, Workers.threads(Platform::runLater, mistakes::add));
-          window = new FretWindow(desk);
-          stage.setScene(FretApplication.scene(window));
-          stage.show();
-        });
-  }
-
-  @AfterEach
-  void closeWindow() throws TimeoutException {
-    FxToolkit.setupFixture(() -> stage.hide());
-    desk.close();
-    assertThat(mistakes).isEmpty();
-  }
-
-  private static void waitFor(Callable<Boolean> condition) {
-    try {
-      WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
-    } catch (TimeoutException e) {
-      throw new AssertionError("it did not happen within 20 s", e);
-    }
-    WaitForAsyncUtils.waitForFxEvents();
-  }
-
-  private Path score(String words) throws IOException {
-    Path file = folder.resolve("étude 4.musicxml");
-    try (OutputStream out = Files.newOutputStream(file)) {
-      new MusicXmlWriter().write(Music.passage(words), out);
-    }
-    return file;
-  }
-
-  private PassageDesk passage() {
-    return desk.openProperty().get().orElseThrow();
-  }
-
-  private static String text(FxRobot robot, String query) {
-    return robot.lookup(query).queryAs(Label.class).getText();
-  }
-
-  /** Adds a file as a new player would. */
-  private void addScore(FxRobot robot) throws IOException {
-    Path file = score("D5/4 E5/4 F5/4 G5/4 | A5/4 B5/4 C6/4 D6/4 | E6/2 D6/2 | C6/1");
-    robot.interact(() -> window.add(file));
-    waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
-    robot.interact(() -> robot.lookup("#add-title").queryAs(TextField.class).setText("Study 4"));
-    robot.clickOn("#add-new-player").write("Oda Merrin");
-    robot.interact(() -> robot.lookup("#add-per-minute").queryAs(TextField.class).setText("112"));
-    robot.clickOn("#add-confirm");
-    waitFor(() -> desk.openProperty().get().isPresent());
-    waitFor(() -> score().isPresent());
-    waitFor(() -> score().get().screenPointOf(0).isPresent());
-  }
-
-  /** The engraved score of the left hand, once it is there. */
-  private Optional<ScoreView> score() {
-    return Optional.ofNullable((ScoreView) window.lookup("#left-hand-score"));
-  }
-
+class JourneyTest extends Journey {
   @Test
   void importsPinsUndoesLogsAndFindsItAllAgain(FxRobot robot)
       throws IOException, BookException, TimeoutException, InterruptedException {
@@ -189,80 +88,6 @@ class JourneyTest {
     assertThat(passage().study().pinsOn(2).get(0).finger()).contains(other);
     assertThat(passage().passes().climbProperty().get().cleanInARow()).isEqualTo(2);
     assertThat(passage().passes().entries()).hasSize(2).allMatch(e -> e.tempo().perMinute() == 56);
-  }
-
-  @Test
-  void anEmptyBookOffersThreeWaysOn(FxRobot robot) {
-    AtomicBoolean demo = new AtomicBoolean();
-    robot.interact(() -> window.setDemoOpener(() -> demo.set(true)));
-    for (String way : List.of("#first-write", "#first-open", "#first-demo")) {
-      assertThat(robot.lookup(way).tryQuery()).as(way).isPresent();
-    }
-    robot.clickOn("#first-demo");
-    assertThat(demo).isTrue();
-    robot.clickOn("#first-write");
-    waitFor(() -> robot.lookup("#entry-line").tryQuery().isPresent());
-    robot.push(KeyCode.ESCAPE);
-  }
-
-  @Test
-  void whatIsEasilyMisreadIsTickedOffAndStaysSo(FxRobot robot)
-      throws IOException, BookException, TimeoutException {
-    Path file = folder.resolve("trap.abc");
-    Files.writeString(file, "X:1\nT:Traps\nM:4/4\nL:1/4\nK:G\nd ^c B c|d c Td2|\n");
-    robot.interact(() -> window.add(file));
-    waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
-    robot.clickOn("#add-new-player").write("Oda Merrin");
-    robot.clickOn("#add-confirm");
-    waitFor(() -> desk.openProperty().get().isPresent());
-    robot.push(KeyCode.CONTROL, KeyCode.DIGIT1);
-    waitFor(() -> robot.lookup("#traps-count").tryQuery().isPresent());
-    assertThat(text(robot, "#traps-count")).isEqualTo("4 of 4 places to look at");
-    robot.push(KeyCode.ENTER); // nothing at the first note: on to the first place
-    assertThat(passage().selection().note()).contains(1);
-    robot.push(KeyCode.ENTER);
-    waitFor(() -> text(robot, "#traps-count").equals("3 of 4 places to look at"));
-    assertThat(passage().selection().note()).contains(3);
-    robot.clickOn("#trap-4");
-    waitFor(() -> text(robot, "#traps-count").equals("2 of 4 places to look at"));
-    robot.push(KeyCode.CONTROL, KeyCode.Z);
-    waitFor(() -> text(robot, "#traps-count").equals("3 of 4 places to look at"));
-    closeWindow();
-    open();
-    robot.interact(() -> desk.open(desk.programme().get(0)));
-    waitFor(() -> desk.openProperty().get().isPresent());
-    assertThat(passage().study().traps()).hasSize(4);
-    assertThat(passage().study().traps().stream().filter(passage().study()::hasSeen)).hasSize(1);
-  }
-
-  private Node sheet() {
-    return ((SheetView) window.lookup("#entry-sheet")).getContent();
-  }
-
-  @Test
-  void musicIsTypedMendedAndTakenByKeyboardAlone(FxRobot robot)
-      throws BookException, TimeoutException {
-    robot.push(KeyCode.CONTROL, KeyCode.N);
-    waitFor(() -> robot.lookup("#entry-line").tryQuery().isPresent());
-    robot.write("d2f2a2f2|[dfa2 g2e4|");
-    waitFor(() -> text(robot, "#entry-state").startsWith("1 to mend"));
-    waitFor(() -> !sheet().lookupAll("Canvas").isEmpty());
-    robot.push(KeyCode.ALT, KeyCode.ENTER);
-    waitFor(() -> text(robot, "#entry-state").equals("nothing to mend"));
-    assertThat(((CodeArea) window.lookup("#entry-line")).getText()).endsWith("|[dfa]2 g2e4|");
-    assertThat(text(robot, "#entry-count")).startsWith("7 notes, ");
-    closeWindow(); // in the middle of it
-    open();
-    robot.push(KeyCode.CONTROL, KeyCode.N);
-    waitFor(() -> robot.lookup("#entry-line").tryQuery().isPresent());
-    assertThat(((CodeArea) window.lookup("#entry-line")).getText()).endsWith("g2e4|");
-    robot.push(KeyCode.CONTROL, KeyCode.ENTER);
-    waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
-    robot.clickOn("#add-new-player").write("Oda Merrin");
-    robot.clickOn("#add-confirm");
-    waitFor(() -> desk.openProperty().get().isPresent());
-    assertThat(passage().study().notes()).hasSize(7);
-    assertThat(desk.draft()).isEmpty();
   }
 
   @Test

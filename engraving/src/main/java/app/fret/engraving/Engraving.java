@@ -19,6 +19,7 @@ public record Engraving(double widthSpaces, List<System> systems) {
    *
    * @param marks what to draw
    * @param notes where the notes stand, in order of time; a tied note once for every head
+   * @param rests where the rests stand, in order of time
    * @param bars where the bars stand
    * @param top highest point of any mark, 0 or negative
    * @param bottom lowest point of any mark, at least 4
@@ -27,6 +28,7 @@ public record Engraving(double widthSpaces, List<System> systems) {
   public record System(
       List<Mark> marks,
       List<NotePlace> notes,
+      List<NotePlace> rests,
       List<BarPlace> bars,
       double top,
       double bottom,
@@ -34,18 +36,23 @@ public record Engraving(double widthSpaces, List<System> systems) {
     public System {
       marks = List.copyOf(marks);
       notes = List.copyOf(notes);
+      rests = List.copyOf(rests);
       bars = List.copyOf(bars);
     }
 
-    /** The place of an event, if it stands on this line. */
+    /** The place of a note or rest, if it stands on this line. */
     public Optional<NotePlace> placeOf(int event) {
+      return placeOf(event, notes).or(() -> placeOf(event, rests));
+    }
+
+    private static Optional<NotePlace> placeOf(int event, List<NotePlace> places) {
       int low = 0;
-      int high = notes.size() - 1;
+      int high = places.size() - 1;
       while (low <= high) {
         int middle = (low + high) / 2;
-        int found = notes.get(middle).event();
+        int found = places.get(middle).event();
         if (found == event) {
-          return Optional.of(notes.get(middle));
+          return Optional.of(places.get(middle));
         }
         low = found < event ? middle + 1 : low;
         high = found < event ? high : middle - 1;

@@ -53,6 +53,7 @@ final class SystemDrawing {
     return new Engraving.System(
         canvas.marks,
         notePlaces(placed, stemEnds),
+        restPlaces(placed),
         placed.bars(),
         Math.min(0, canvas.skyline.highest()),
         Math.max(4, canvas.skyline.lowest()),
@@ -64,10 +65,7 @@ final class SystemDrawing {
     for (int i = placed.firstEvent(); i <= placed.lastEvent(); i++) {
       EventShape shape = shapes.get(i);
       if (!shape.isRest()) {
-        double until =
-            i < placed.lastEvent() && shapes.get(i + 1).event.bar() == shape.event.bar()
-                ? placed.x(i + 1)
-                : placed.bar(shape.event.bar()).until() - 0.3;
+        double until = until(placed, i);
         double end = stemEnds[i - placed.firstEvent()];
         double tip = Double.isNaN(end) ? shape.highestHead() : end;
         places.add(
@@ -78,6 +76,25 @@ final class SystemDrawing {
                 until,
                 Math.min(tip, shape.highestHead() - 0.5),
                 Math.max(tip, shape.lowestHead() + 0.5)));
+      }
+    }
+    return places;
+  }
+
+  private double until(Placed placed, int event) {
+    EventShape shape = shapes.get(event);
+    return event < placed.lastEvent() && shapes.get(event + 1).event.bar() == shape.event.bar()
+        ? placed.x(event + 1)
+        : placed.bar(shape.event.bar()).until() - 0.3;
+  }
+
+  private List<Engraving.NotePlace> restPlaces(Placed placed) {
+    List<Engraving.NotePlace> places = new ArrayList<>();
+    for (int i = placed.firstEvent(); i <= placed.lastEvent(); i++) {
+      EventShape shape = shapes.get(i);
+      if (shape.isRest()) {
+        places.add(
+            new Engraving.NotePlace(i, placed.x(i), shape.headWidth, until(placed, i), 0, 4));
       }
     }
     return places;

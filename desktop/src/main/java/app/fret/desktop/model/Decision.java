@@ -1,6 +1,7 @@
 package app.fret.desktop.model;
 
 import app.fret.instrument.PlayerSetup;
+import app.fret.score.Passage;
 import app.fret.study.Choices;
 
 /**
@@ -8,13 +9,18 @@ import app.fret.study.Choices;
  *
  * @param choices what was decided for the passage
  * @param setup what the player says of instrument and hand
+ * @param music the passage, as it was read or as it was mended
  */
-record Decision(Choices choices, PlayerSetup setup) {
+record Decision(Choices choices, PlayerSetup setup, Passage music) {
   Decision with(Choices newChoices) {
-    return new Decision(newChoices, setup);
+    return new Decision(newChoices, setup, music);
   }
 
   Decision with(PlayerSetup newSetup) {
-    return new Decision(choices, newSetup);
+    return new Decision(choices, newSetup, music);
+  }
+
+  Decision with(Passage newMusic, Choices newChoices) {
+    return new Decision(newChoices, setup, newMusic);
   }
 }

@@ -69,7 +69,12 @@ public final class Desk {
   private long wanted;
 
   /** What the book keeps of one passage. */
-  private record Kept(byte[] score, Decided decided, Found<LogEntry> log, BookPlayer owner) {}
+  private record Kept(
+      byte[] score,
+      Optional<byte[]> edited,
+      Decided decided,
+      Found<LogEntry> log,
+      BookPlayer owner) {}
 
   /** The lines of the programme, and a sentence for each row of the book that cannot be read. */
   private record Read(List<ProgrammeEntry> entries, List<String> unreadable) {}
@@ -178,7 +183,8 @@ public final class Desk {
     Decided decided = kept.decided();
     BookPlayer owner = kept.owner();
     Player player = read.intake().player(owner.setup(), owner.name());
-    PossibleStudy possible = PossibleStudy.of(passage, player, decided.choices());
+    Passage mended = mended(kept.edited(), stored).orElse(passage);
+    PossibleStudy possible = PossibleStudy.of(mended, player, decided.choices());
     List<String> skipped = new ArrayList<>(read.skipped());
     read.tuning().remark(owner.setup().tuning().isPresent()).ifPresent(skipped::add);
     List<String> remarks = new ArrayList<>(decided.remarks());
@@ -195,7 +201,21 @@ public final class Desk {
 
   private Kept kept(BookPassage stored) {
     return new Kept(
-        book.score(stored.id()), book.choices(stored.id()), book.log(stored.id()), owner(stored));
+        book.score(stored.id()),
+        book.edited(stored.id()),
+        book.choices(stored.id()),
+        book.log(stored.id()),
+        owner(stored));
+  }
+
+  /** The music as it was mended in Fret; the file it came from stays as it was. */
+  private static Optional<Passage> mended(Optional<byte[]> edited, BookPassage stored)
+      throws ScoreRejectedException {
+    if (edited.isEmpty()) {
+      return Optional.empty();
+    }
+    ReadPassage read = new ScoreFiles().open(stored.title() + ", mended.mxl", edited.get()).read(0);
+    return Optional.of(read.passage().withTitle(stored.title()));
   }
 
   private static Passage cut(ReadPassage read, BookPassage stored) throws ScoreRejectedException {

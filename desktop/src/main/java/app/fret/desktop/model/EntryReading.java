@@ -2,6 +2,7 @@ package app.fret.desktop.model;
 
 import app.fret.files.abc.AbcProblem;
 import app.fret.files.abc.AbcReader;
+import app.fret.files.abc.AbcRewriter;
 import app.fret.files.abc.AbcTune;
 import app.fret.score.Bar;
 import app.fret.score.Event;
@@ -98,9 +99,22 @@ public record EntryReading(String text, AbcTune tune) {
 
   /** How many bars are begun, and how many of them add up. */
   public String barWords() {
-    int bars = tune.passage().map(p -> p.bars().size()).orElse(0);
-    long wrong = tune.problems().stream().filter(p -> p.text().contains(" holds ")).count();
-    return Words.count(bars, "bar", "bars") + " begun, " + (bars - wrong) + " add up";
+    List<Bar> bars = tune.passage().map(Passage::bars).orElse(List.of());
+    long whole = bars.stream().filter(EntryReading::addsUp).count();
+    return Words.count(bars.size(), "bar", "bars") + " begun, " + whole + " add up";
+  }
+
+  private static boolean addsUp(Bar bar) {
+    return bar.metre().isFree() || bar.uncounted() || bar.length().equals(bar.metre().barLength());
+  }
+
+  /** How many beats are still to come in a bar, by its index; empty when it is full. */
+  public Optional<String> beatsToCome(int bar) {
+    return tune.passage()
+        .map(p -> p.bars().get(Math.min(bar, p.bars().size() - 1)))
+        .filter(b -> !b.metre().isFree() && b.length().compareTo(b.metre().barLength()) < 0)
+        .map(b -> b.metre().barLength().subtract(b.length()).multiply(b.metre().unit()))
+        .map(EntryReading::beatWords);
   }
 
   private static String beatWords(Fraction beat) {
@@ -116,19 +130,36 @@ public record EntryReading(String text, AbcTune tune) {
           case "2/3" -> "⅔";
           default -> " and a bit";
         };
-    return whole + part;
+    return whole == 0 && !part.isEmpty() ? part : whole + part;
   }
 
   /** Where a place in the text lies in the music. */
   public String placeWords(int caret) {
-    OptionalInt event = eventAt(caret);
+    return placeWords(eventAt(caret));
+  }
+
+  /** Where an event lies in the music. */
+  public String placeWords(OptionalInt event) {
     if (event.isEmpty() || tune.passage().isEmpty()) {
       return "before the first note";
     }
     Passage passage = tune.passage().get();
-    Event at = passage.events().get(event.getAsInt());
+    Event at = passage.events().get(Math.min(event.getAsInt(), passage.events().size() - 1));
     Bar bar = passage.bars().get(at.bar());
     Fraction beat = bar.placeInMetre(at.onset()).multiply(bar.metre().unit()).add(1);
     return "bar " + bar.label() + ", beat " + beatWords(beat);
+  }
+
+  /** The music, or one silent bar under what the head says where none is written yet. */
+  public Passage music() {
+    return tune.passage()
+        .or(() -> AbcReader.read(text.stripTrailing() + "\nZ |\n").passage())
+        .orElseThrow(() -> new IllegalStateException("a rest is no music"));
+  }
+
+  /** The text brought up to date with music that was edited on the staff. */
+  public EntryReading rewritten(Passage music) {
+    String now = AbcRewriter.rewrite(text, tune, music);
+    return now.equals(text) ? this : of(now);
   }
 }

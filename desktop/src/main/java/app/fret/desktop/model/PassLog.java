@@ -21,7 +21,7 @@ import javafx.collections.ObservableList;
 /** The passes through a passage, and where they lead on its ladder. */
 public final class PassLog {
   private final long passageId;
-  private final Passage passage;
+  private Passage passage;
   private final Book book;
   private final Clock clock;
   private final Workers workers;
@@ -54,6 +54,11 @@ public final class PassLog {
             .map(e -> new Pass(e.perMinuteIn(ladder.target().beat()), e.clean()))
             .toList();
     return Climb.after(ladder, passes);
+  }
+
+  /** The music is another from now on. */
+  void setPassage(Passage newPassage) {
+    passage = newPassage;
   }
 
   /** Where the player stands on the ladder. */

@@ -5,6 +5,8 @@ import app.fret.book.BookPassage;
 import app.fret.book.BookPlayer;
 import app.fret.book.Found;
 import app.fret.book.LogEntry;
+import app.fret.edit.Manuscript;
+import app.fret.files.musicxml.ScoreOutput;
 import app.fret.instrument.Instrument;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
@@ -25,8 +27,13 @@ import app.fret.score.Passage;
 import app.fret.score.Span;
 import app.fret.study.Choices;
 import app.fret.study.Intake;
+import app.fret.study.MovedChoices;
 import app.fret.study.Study;
 import app.fret.study.TakenPlan;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
@@ -58,6 +65,7 @@ public final class PassageDesk {
   /**
    * What lies open and where it is kept.
    *
+   * @param passage the music as it was imported
    * @param intake the whole part it was taken from
    * @param skipped what was passed over when the file was read
    * @param layout what Fret lays out anew, in one line
@@ -107,14 +115,15 @@ public final class PassageDesk {
     this.book = book;
     this.workers = workers;
     this.study = new ReadOnlyObjectWrapper<>(this, "study", first);
-    this.decisions = new Decisions(new Decision(first.choices(), opened.owner().setup()));
+    this.decisions =
+        new Decisions(new Decision(first.choices(), opened.owner().setup(), first.passage()));
     this.inForce = decisions.wanted();
     this.kept = inForce;
     this.selection = new Selection(first.notes().size());
     this.passes =
         new PassLog(
             opened.entry().id(),
-            opened.passage(),
+            first.passage(),
             first.practice().ladder(),
             log,
             book,
@@ -296,7 +305,7 @@ public final class PassageDesk {
       setProfile(candidate.profile().get());
       return;
     }
-    int lastBar = opened.passage().bars().size() - 1;
+    int lastBar = study.get().passage().bars().size() - 1;
     Span taken = bars.orElse(new Span(0, lastBar));
     Study now = study.get();
     workers.plan(
@@ -397,7 +406,7 @@ public final class PassageDesk {
   private String place(int note) {
     PlayedNote played = study.get().notes().get(note);
     String pitch = played.notes().get(played.notes().size() - 1).written().display();
-    return pitch + " in bar " + opened.passage().bars().get(played.bar()).label();
+    return pitch + " in bar " + study.get().passage().bars().get(played.bar()).label();
   }
 
   private void change(Decision next, String what) {
@@ -476,6 +485,9 @@ public final class PassageDesk {
           book.together(
               () -> {
                 book.keepChoices(opened.entry().id(), kept.choices(), next.choices());
+                if (!next.music().equals(kept.music())) {
+                  book.keepEdited(opened.entry().id(), edited(next.music()));
+                }
                 if (!next.setup().equals(kept.setup())) {
                   book.keepSetup(opened.owner().id(), next.setup());
                 }
@@ -493,13 +505,59 @@ public final class PassageDesk {
 
   private Study planned(Decision next) throws OutOfRangeException, PinConflictException {
     Player player = opened.intake().player(next.setup(), study.get().player().name());
-    return study.get().with(player, next.choices());
+    Study now = study.get();
+    return next.music().equals(now.passage())
+        ? now.with(player, next.choices())
+        : Study.of(next.music(), player, next.choices());
+  }
+
+  /** The music as a file, where it differs from what was imported. */
+  private Optional<byte[]> edited(Passage music) {
+    if (music.equals(opened.passage())) {
+      return Optional.empty();
+    }
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    try {
+      ScoreOutput.write(music, Path.of("edited.mxl"), bytes);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e); // memory takes whatever is written into it
+    }
+    return Optional.of(bytes.toByteArray());
+  }
+
+  /** Whether the music is another than what was imported. */
+  public boolean isMended() {
+    return !study.get().passage().equals(opened.passage());
+  }
+
+  /** Plans mended music; decisions stay with their notes, and those that cannot are named. */
+  public void mend(Manuscript mended) {
+    Passage music = mended.passage();
+    MovedChoices moved =
+        MovedChoices.of(
+            decisions.wanted().choices(), study.get().passage(), music, mended.eventsNow());
+    String lost = moved.lost().isEmpty() ? "" : ". Not kept: " + String.join(", ", moved.lost());
+    change(decisions.wanted().with(music, moved.choices()), "Mended the notes" + lost);
+  }
+
+  /** Goes back to the notes as they were imported; decisions on notes that are there stay. */
+  public void asImported() {
+    change(
+        decisions.wanted().with(opened.passage(), decisions.wanted().choices()),
+        "Back to the notes as imported");
   }
 
   private void accept(Study planned, String what) {
-    boolean sameFingers = planned.leftHand() == study.get().leftHand();
-    Set<Integer> changed = changedNotes(study.get(), planned);
+    boolean sameMusic = planned.passage().equals(study.get().passage());
+    boolean sameFingers = !sameMusic || planned.leftHand() == study.get().leftHand();
+    Set<Integer> changed = sameMusic ? changedNotes(study.get(), planned) : Set.of();
+    if (!sameMusic) {
+      changedNotes.set(Set.of());
+      selection.resize(Math.min(study.get().notes().size(), planned.notes().size()));
+      passes.setPassage(planned.passage());
+    }
     study.set(planned);
+    selection.resize(planned.notes().size());
     changedNotes.set(changed);
     canUndo.set(decisions.canUndo());
     canRedo.set(decisions.canRedo());
@@ -563,7 +621,7 @@ public final class PassageDesk {
   }
 
   private String barOf(int note) {
-    return opened.passage().bars().get(study.get().notes().get(note).bar()).label();
+    return study.get().passage().bars().get(study.get().notes().get(note).bar()).label();
   }
 
   /**

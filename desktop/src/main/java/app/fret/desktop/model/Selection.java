@@ -9,7 +9,7 @@ import javafx.beans.property.SimpleObjectProperty;
 
 /** What is selected of a passage: a run of notes with the cursor at one end, or nothing at all. */
 public final class Selection {
-  private final int notes;
+  private int notes;
   private final ObjectProperty<Optional<Integer>> note;
   private final ReadOnlyObjectWrapper<Optional<Integer>> start;
   private boolean extending;
@@ -21,6 +21,14 @@ public final class Selection {
     this.note = new SimpleObjectProperty<>(this, "note", first);
     this.start = new ReadOnlyObjectWrapper<>(this, "start", first);
     note.addListener((property, before, now) -> startAnew(now));
+  }
+
+  /** The passage has so many notes from now on. */
+  void resize(int newNotes) {
+    notes = newNotes;
+    int kept = note.get().orElse(0);
+    note.set(within(kept));
+    start.set(note.get());
   }
 
   /** A selection begins anew unless it is being extended. */

@@ -4,14 +4,22 @@ import app.fret.engraving.Engraving;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
 import javafx.geometry.Insets;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Group;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
+import javafx.scene.shape.LineTo;
+import javafx.scene.shape.MoveTo;
+import javafx.scene.shape.Path;
 import javafx.scene.shape.Rectangle;
 
 /** Engraved music with nothing planned: what is being written in, as it stands. */
@@ -22,9 +30,41 @@ public final class SheetView extends ScrollPane {
 
   private static final double LEAST_TINT = 20;
 
+  private static final double STAFF_SPACES = 4;
+  private static final double CARET_REACH = 1.5;
+  private static final double BEHIND = 0.7;
+
   private final VBox lines = new VBox(GAP);
   private final List<Line> shown = new ArrayList<>();
   private final double space;
+  private Optional<Caret> caret = Optional.empty();
+  private Consumer<Pointed> onPointed = place -> {};
+
+  /**
+   * Where writing goes on.
+   *
+   * @param bar index of the bar
+   * @param behind the event it stands behind; empty at the start of the bar
+   */
+  public record Caret(int bar, OptionalInt behind) {}
+
+  /**
+   * A place that the mouse points at.
+   *
+   * @param bar index of the bar
+   * @param position how many events of the bar lie to the left
+   * @param event the event that is pointed at, if it is one
+   * @param stepsAboveBottomLine height on the staff in lines and spaces
+   * @param isDouble whether it was clicked twice
+   * @param isExtending whether Shift was held
+   */
+  public record Pointed(
+      int bar,
+      int position,
+      OptionalInt event,
+      int stepsAboveBottomLine,
+      boolean isDouble,
+      boolean isExtending) {}
 
   /**
    * An empty sheet.
@@ -62,6 +102,38 @@ public final class SheetView extends ScrollPane {
       shown.add(same ? before.get(index) : new Line(system, width));
     }
     lines.getChildren().setAll(shown);
+    showCaret();
+  }
+
+  /** Shows where writing goes on. */
+  public void caret(Optional<Caret> newCaret) {
+    caret = newCaret;
+    showCaret();
+  }
+
+  /** Hears what the mouse points at. */
+  public void setOnPointed(Consumer<Pointed> listener) {
+    onPointed = listener;
+  }
+
+  private void showCaret() {
+    for (Line line : shown) {
+      line.show(caret);
+    }
+    shown.stream().filter(Line::hasCaret).findFirst().ifPresent(this::scrollTo);
+  }
+
+  /** Moves the sheet just so far that the line with the caret is in view. */
+  private void scrollTo(Line line) {
+    double hidden = lines.getHeight() - getViewportBounds().getHeight();
+    if (hidden <= 0) {
+      return;
+    }
+    double top = getVvalue() * hidden;
+    double above = line.getBoundsInParent().getMinY();
+    double below = line.getBoundsInParent().getMaxY() - getViewportBounds().getHeight();
+    double wanted = above < top ? above : Math.max(below, top);
+    setVvalue(Math.max(0, Math.min(1, wanted / hidden)));
   }
 
   /**
@@ -84,6 +156,7 @@ public final class SheetView extends ScrollPane {
     private final Engraving.System system;
     private final double width;
     private final Group behind = new Group();
+    private final Path mark = new Path();
 
     Line(Engraving.System system, double width) {
       this.system = system;
@@ -96,7 +169,79 @@ public final class SheetView extends ScrollPane {
       setAccessibleRole(AccessibleRole.IMAGE_VIEW);
       setAccessibleText("a line of the music as it is written");
       behind.setManaged(false);
-      getChildren().addAll(behind, canvas);
+      mark.setManaged(false);
+      mark.setStroke(Palette.ACCENT);
+      mark.setStrokeWidth(2);
+      getChildren().addAll(behind, canvas, mark);
+      setOnMouseClicked(this::clicked);
+    }
+
+    boolean hasCaret() {
+      return !mark.getElements().isEmpty();
+    }
+
+    void show(Optional<Caret> caret) {
+      mark.getElements().clear();
+      caret.flatMap(this::caretX).ifPresent(this::drawCaret);
+    }
+
+    private Optional<Double> caretX(Caret at) {
+      if (at.behind().isPresent()) {
+        return system
+            .placeOf(at.behind().getAsInt())
+            .map(p -> Math.min(p.x() + p.width() + BEHIND, Math.max(p.until(), p.x() + p.width())));
+      }
+      return system.bars().stream()
+          .filter(b -> b.bar() == at.bar())
+          .findFirst()
+          .map(b -> b.x() + BEHIND / 2);
+    }
+
+    private void drawCaret(double xInSpaces) {
+      double x = Math.round(xInSpaces * space);
+      double top = PADDING + (-system.top() - CARET_REACH) * space;
+      double bottom = PADDING + (-system.top() + STAFF_SPACES + CARET_REACH) * space;
+      mark.getElements()
+          .addAll(
+              new MoveTo(x - 3, top),
+              new LineTo(x + 3, top),
+              new MoveTo(x, top),
+              new LineTo(x, bottom),
+              new MoveTo(x - 3, bottom),
+              new LineTo(x + 3, bottom));
+    }
+
+    private void clicked(MouseEvent event) {
+      double x = event.getX() / space;
+      double fromTopLine = (event.getY() - PADDING) / space + system.top();
+      Optional<Engraving.BarPlace> bar =
+          system.bars().stream().filter(b -> b.x() <= x && x <= b.until()).findFirst();
+      bar.or(() -> system.bars().stream().filter(b -> x < b.x()).findFirst())
+          .ifPresent(
+              b ->
+                  onPointed.accept(
+                      new Pointed(
+                          b.bar(),
+                          eventsBefore(b, x),
+                          eventAt(x),
+                          (int) Math.round((STAFF_SPACES - fromTopLine) * 2),
+                          event.getClickCount() == 2,
+                          event.isShiftDown())));
+    }
+
+    private int eventsBefore(Engraving.BarPlace bar, double x) {
+      return (int) places().filter(p -> p.x() >= bar.x() && p.middle() < x).count();
+    }
+
+    private OptionalInt eventAt(double x) {
+      return places()
+          .filter(p -> p.x() - BEHIND / 2 <= x && x <= p.x() + p.width() + BEHIND / 2)
+          .mapToInt(Engraving.NotePlace::event)
+          .findFirst();
+    }
+
+    private Stream<Engraving.NotePlace> places() {
+      return Stream.concat(system.notes().stream(), system.rests().stream());
     }
 
     private double height() {

@@ -3,74 +3,66 @@ package app.fret.desktop.view;
 import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.EntryReading;
 import app.fret.desktop.model.ImportOffer;
+import app.fret.desktop.model.StaffDesk;
 import app.fret.desktop.model.Words;
 import app.fret.desktop.music.Palette;
 import app.fret.desktop.music.SheetView;
+import app.fret.edit.StaffPen;
 import app.fret.engraving.Engraver;
 import app.fret.engraving.Engraving;
 import app.fret.files.ScoreRejectedException;
 import app.fret.files.abc.AbcMend;
 import app.fret.files.abc.AbcProblem;
-import java.util.Collection;
-import java.util.Comparator;
+import app.fret.score.Passage;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
 import javafx.util.Duration;
 import org.fxmisc.flowless.VirtualizedScrollPane;
 import org.fxmisc.richtext.CodeArea;
-import org.fxmisc.richtext.model.StyleSpans;
-import org.fxmisc.richtext.model.StyleSpansBuilder;
 
 /**
- * Music typed as a line of letters, engraved at every key stroke.
+ * Music written in, as a line of letters or on the staff, engraved at every key stroke. Both write
+ * the same music: what is written on the staff stands in the line at once.
  *
  * <p>Nothing that is typed is ever taken away: what is no music yet is underlined where it stands,
  * with the changes that would mend it.
  */
 final class EntryPane extends BorderPane {
-  private static final double SPACE = 8.6;
-  private static final int MOST_CARDS = 12;
   private static final String START = "T:Untitled\nM:4/4\nL:1/8\nQ:1/4=96\nK:C clef=treble\n";
-
-  private static final List<List<String>> SIGNS =
-      List.of(
-          List.of("c' C,", "octave up, down", "c2 c/", "longer, short"),
-          List.of("^c _c", "sharp, flat", "c>d", "dotted pair"),
-          List.of("=c", "natural", "(3cde", "triplet"),
-          List.of("z Z4", "rest, four bars", "c-c", "tie"),
-          List.of("(cd)", "slur", "{d}c", "grace note"),
-          List.of("[ce]", "chord", "!3!c", "finger 3"),
-          List.of("u v", "up, down bow", "!f!c", "dynamic"),
-          List.of(".c Lc", "short, accent", "|1 |2", "endings"),
-          List.of("|: :|", "repeat", "\"^x\"c", "words over c"));
 
   private final Desk desk;
   private final Runnable onClose;
   private final Consumer<ImportOffer> onTaken;
-  private final CodeArea line = new CodeArea();
-  private final SheetView sheet = new SheetView("entry-sheet", SPACE);
+  private final TypedLine line;
   private final VBox facts = new VBox(2);
-  private final VBox problems = new VBox(8);
+  private final ProblemCards problems = new ProblemCards(this::goTo, this::apply);
   private final Label count = Parts.label("", "quiet");
   private final Label state = Parts.label("", "quiet");
   private final PauseTransition keeping = new PauseTransition(Duration.millis(300));
+  private final StaffDesk staff;
+  private final StaffArea area;
+  private final SheetView sheet;
+  private final ToggleButton toLine = toggle("entry-to-line", "the line", this::writeInLine);
+  private final ToggleButton toStaff = toggle("entry-to-staff", "the staff", this::writeOnStaff);
   private EntryReading reading;
+  private boolean onStaff;
+  private boolean following;
   private int keyStrokes;
 
   /** What is read and engraved of a text. */
@@ -87,18 +79,30 @@ final class EntryPane extends BorderPane {
     this.onClose = onClose;
     String text = desk.draft().isEmpty() ? START : desk.draft();
     this.reading = EntryReading.of(text);
+    this.line = new TypedLine(text);
+    this.staff = new StaffDesk(StaffPen.over(reading.music()));
+    this.area = new StaffArea("entry-sheet", staff, state::setText);
+    this.sheet = area.sheet();
     setId("entry");
     getStyleClass().add("entry");
     setTop(head());
     setCenter(work());
     setRight(side());
-    line.setId("entry-line");
-    line.getStyleClass().add("entry-line");
-    line.setWrapText(true);
-    line.replaceText(text);
-    line.getUndoManager().forgetHistory();
-    line.moveTo(text.length());
-    line.textProperty().addListener((property, before, now) -> typed(now));
+    listen();
+    showMode();
+    readLine();
+  }
+
+  private void listen() {
+    line.textProperty().addListener((property, before, now) -> typed());
+    line.caretPositionProperty().addListener((property, before, now) -> follow());
+    line.focusedProperty().addListener((property, before, now) -> lineFocused(now));
+    line.addEventFilter(KeyEvent.KEY_TYPED, e -> keyStrokes++);
+    staff.penProperty().addListener((property, before, now) -> penMoved(before, now));
+    area.setGate(this::openProblem);
+    area.setOnPointed(this::writeOnStaff);
+    sheet.viewportBoundsProperty().addListener((property, before, now) -> readAgain());
+    addEventFilter(KeyEvent.KEY_PRESSED, this::keyPressed);
     keeping.setOnFinished(e -> keep());
     sceneProperty()
         .addListener(
@@ -107,69 +111,77 @@ final class EntryPane extends BorderPane {
                 keep();
               }
             });
-    line.caretPositionProperty().addListener((property, before, now) -> follow());
-    line.addEventFilter(KeyEvent.KEY_TYPED, e -> keyStrokes++);
-    addEventFilter(KeyEvent.KEY_PRESSED, this::keyPressed);
-    sheet.viewportBoundsProperty().addListener((property, before, now) -> read(line.getText()));
-    read(text);
   }
 
   /** Puts the caret where typing goes. */
   void begin() {
-    line.requestFocus();
-    line.requestFollowCaret();
+    if (onStaff) {
+      sheet.requestFocus();
+    } else {
+      line.requestFocus();
+      line.requestFollowCaret();
+    }
+  }
+
+  private ToggleButton toggle(String id, String words, Runnable action) {
+    ToggleButton button = new ToggleButton(words);
+    button.setId(id);
+    button.getStyleClass().add("mode-button");
+    button.setFocusTraversable(false);
+    button.setOnAction(e -> action.run());
+    return button;
   }
 
   private HBox head() {
+    ToggleGroup modes = new ToggleGroup();
+    toLine.setToggleGroup(modes);
+    toStaff.setToggleGroup(modes);
     HBox head =
-        new HBox(
-            12,
+        headRow(
             Parts.label("Write music in", "why-title"),
-            Parts.label("one line in ABC, the open text form of music", "quiet"),
+            Parts.label("typing goes to", "quiet"),
+            new HBox(4, toLine, toStaff),
+            Parts.label("F6 changes over", "small"),
             Parts.stretch(),
             count);
     count.setId("entry-count");
-    head.setAlignment(Pos.CENTER_LEFT);
     head.getStyleClass().add("entry-head");
     return head;
   }
 
+  private static HBox headRow(javafx.scene.Node... parts) {
+    HBox row = new HBox(12, parts);
+    row.setAlignment(Pos.CENTER_LEFT);
+    return row;
+  }
+
   private VBox work() {
-    VBox.setVgrow(sheet, Priority.ALWAYS);
-    HBox lineHead =
-        new HBox(
-            12,
-            Parts.label("The line", "entry-title"),
-            Parts.label("T title, M metre, L length of a plain letter, Q tempo, K key", "small"),
-            Parts.stretch(),
-            state);
-    lineHead.setAlignment(Pos.CENTER_LEFT);
     state.setId("entry-state");
     VirtualizedScrollPane<CodeArea> scroll = new VirtualizedScrollPane<>(line);
-    scroll.setMinHeight(210);
-    scroll.setPrefHeight(210);
-    Label keys =
-        Parts.label(
-            "Alt+Enter takes the first change offered, Alt+Down goes to the next thing to mend,"
-                + " Ctrl+Enter takes the bars.",
+    scroll.setMinHeight(132);
+    scroll.setPrefHeight(170);
+    Label hint =
+        Parts.words(
+            "After L:1/8 a plain c is an eighth, c2 a quarter, c/ a sixteenth. Alt+Enter takes the"
+                + " first change offered, Alt+Down goes to the next, Ctrl+Enter takes the bars.",
             "small");
-    VBox typing = new VBox(6, lineHead, scroll, keys);
+    VBox typing =
+        new VBox(
+            6,
+            headRow(
+                Parts.label("The line", "entry-title"),
+                Parts.label(
+                    "ABC, the open text form of music: T title, M metre, L length, Q tempo, K key",
+                    "small"),
+                Parts.stretch(),
+                state),
+            scroll,
+            hint);
     typing.getStyleClass().add("entry-typing");
-    return new VBox(sheet, typing);
+    return new VBox(area, typing);
   }
 
   private VBox side() {
-    GridPane signs = new GridPane();
-    signs.setHgap(10);
-    signs.setVgap(3);
-    for (int row = 0; row < SIGNS.size(); row++) {
-      for (int column = 0; column < 4; column++) {
-        String style = column % 2 == 0 ? "entry-sign" : "small";
-        Label sign = Parts.label(SIGNS.get(row).get(column), style);
-        sign.setMinWidth(USE_PREF_SIZE);
-        signs.add(sign, column, row);
-      }
-    }
     Button take = Parts.button("entry-take", "Take these bars", "main-action", this::take);
     Button later = Parts.button("entry-close", "Go on later", "outline-action", onClose);
     VBox side =
@@ -179,17 +191,89 @@ final class EntryPane extends BorderPane {
             facts,
             Parts.scroll(problems),
             Parts.heading("Signs in the line"),
-            signs,
+            new EntrySigns(),
             new HBox(8, take, later));
     side.getStyleClass().add("why-panel");
     side.setId("entry-side");
     return side;
   }
 
-  private void typed(String text) {
-    desk.holdDraft(text);
+  private void lineFocused(boolean focused) {
+    if (focused && onStaff) {
+      writeInLine();
+    }
+  }
+
+  private void writeInLine() {
+    if (onStaff) {
+      area.write(StaffPen::tidied);
+      onStaff = false;
+    }
+    showMode();
+    begin();
+  }
+
+  /** The pen lies over what the line says, behind the note that its caret stands behind. */
+  private void writeOnStaff() {
+    if (!onStaff) {
+      onStaff = true;
+      if (!reading.text().equals(line.getText())) {
+        reading = EntryReading.of(line.getText());
+      }
+      StaffPen pen = StaffPen.over(reading.music()).perBeat(staff.pen().perBeat());
+      OptionalInt event = reading.eventAt(line.getCaretPosition());
+      staff.start(event.isPresent() ? pen.goTo(event.getAsInt(), false) : pen);
+    }
+    showMode();
+    begin();
+  }
+
+  private void showMode() {
+    toLine.setSelected(!onStaff);
+    toStaff.setSelected(onStaff);
+    area.setActive(onStaff);
+    follow();
+  }
+
+  /** Something in the line that is no music would be lost if the line were written anew. */
+  private Optional<String> openProblem() {
+    return reading.toMend().stream()
+        .filter(p -> reading.notes() > 0)
+        .findFirst()
+        .map(p -> "mend bar " + p.bar() + " in the line first: Alt+Down goes there");
+  }
+
+  private void penMoved(StaffPen before, StaffPen now) {
+    if (before.music() == now.music()) {
+      follow();
+      return;
+    }
+    EntryReading base = reading;
+    desk.layOut(this, () -> engraved(base.rewritten(now.music().passage())), this::showWritten);
+  }
+
+  private Shown engraved(EntryReading now) {
+    double width = sheet.widthInSpaces();
+    Optional<Passage> music = now.tune().passage();
+    return new Shown(now, music.map(p -> new Engraver().engrave(p, width)));
+  }
+
+  /** What was written on the staff stands in the line, too. */
+  private void showWritten(Shown shown) {
+    following = true;
+    line.follow(shown.reading().text());
+    following = false;
+    desk.holdDraft(line.getText());
     keeping.playFromStart();
-    read(text);
+    show(shown);
+  }
+
+  private void typed() {
+    if (!following) {
+      desk.holdDraft(line.getText());
+      keeping.playFromStart();
+      readLine();
+    }
   }
 
   /** Writes what is typed into the book; while it goes on, a few times a second is enough. */
@@ -198,32 +282,45 @@ final class EntryPane extends BorderPane {
     desk.keepDraft(line.getText());
   }
 
+  private void readAgain() {
+    if (!onStaff) {
+      readLine();
+    } else {
+      EntryReading now = reading;
+      desk.layOut(this, () -> engraved(now), this::show);
+    }
+  }
+
   /** Reads and engraves beside the window's thread; of several texts only the newest. */
-  private void read(String text) {
-    double width = sheet.widthInSpaces();
-    desk.layOut(
-        this,
-        () -> {
-          EntryReading now = EntryReading.of(text);
-          return new Shown(now, now.tune().passage().map(p -> new Engraver().engrave(p, width)));
-        },
-        this::show);
+  private void readLine() {
+    String text = line.getText();
+    desk.layOut(this, () -> engraved(EntryReading.of(text)), this::show);
   }
 
   private void show(Shown shown) {
     reading = shown.reading();
     shown.engraving().ifPresentOrElse(sheet::show, sheet::clear);
-    if (reading.text().equals(line.getText()) && !reading.text().isEmpty()) {
-      line.setStyleSpans(0, underlines());
-    }
-    showProblems();
+    line.underline(reading);
+    problems.show(reading);
+    showState();
     follow();
+  }
+
+  private OptionalInt currentEvent() {
+    return onStaff ? staff.pen().currentEvent() : reading.eventAt(line.getCaretPosition());
   }
 
   /** What follows the caret: its place in the music and the facts beside it. */
   private void follow() {
-    int caret = line.getCaretPosition();
-    sheet.tint(tints(caret));
+    OptionalInt event = currentEvent();
+    if (onStaff) {
+      area.follow(tints());
+    } else {
+      Map<Integer, Color> tints = tints();
+      event.ifPresent(e -> tints.put(e, Palette.SELECTION));
+      sheet.tint(tints);
+      sheet.caret(event.isEmpty() ? Optional.empty() : Optional.of(new SheetView.Caret(0, event)));
+    }
     facts
         .getChildren()
         .setAll(
@@ -231,57 +328,34 @@ final class EntryPane extends BorderPane {
             Parts.fact("Key", reading.keyWords()),
             Parts.fact("Metre", reading.metreWords()),
             Parts.fact("Range", reading.rangeWords()),
-            Parts.fact("Caret", reading.placeWords(caret)));
+            Parts.fact("Caret", reading.placeWords(event)));
+    int bar = onStaff ? staff.pen().caret().bar() : Integer.MAX_VALUE;
+    reading
+        .beatsToCome(bar)
+        .ifPresent(beats -> facts.getChildren().add(Parts.fact("To come", beats + " beats")));
     int notes = reading.notes();
+    int strokes = keyStrokes + area.keyStrokes();
     count.setText(
         Words.count(notes, "note", "notes")
-            + (notes > 0 && keyStrokes > 0
-                ? ", " + Words.number(Math.round(10.0 * keyStrokes / notes) / 10.0) + " keys a note"
+            + (notes > 0 && strokes > 0
+                ? ", " + Words.number(Math.round(10.0 * strokes / notes) / 10.0) + " keys a note"
                 : ""));
   }
 
-  private Map<Integer, Color> tints(int caret) {
+  private Map<Integer, Color> tints() {
     Map<Integer, Color> tints = new HashMap<>();
+    List<Integer> places = reading.tune().places();
     for (AbcProblem problem : reading.tune().problems()) {
-      List<Integer> places = reading.tune().places();
       for (int event = 0; event < places.size(); event++) {
         if (places.get(event) >= problem.from() && places.get(event) < problem.to()) {
           tints.put(event, problem.serious() ? Palette.MEND : Palette.CHANGED);
         }
       }
     }
-    reading.eventAt(caret).ifPresent(event -> tints.put(event, Palette.SELECTION));
     return tints;
   }
 
-  private StyleSpans<Collection<String>> underlines() {
-    StyleSpansBuilder<Collection<String>> spans = new StyleSpansBuilder<>();
-    int at = 0;
-    List<AbcProblem> inOrder =
-        reading.tune().problems().stream()
-            .sorted(Comparator.comparingInt(AbcProblem::from))
-            .toList();
-    for (AbcProblem problem : inOrder) {
-      int from = Math.max(at, problem.from());
-      int to = Math.min(problem.to(), reading.text().length());
-      if (to > from) {
-        spans.add(List.of(), from - at);
-        spans.add(List.of(problem.serious() ? "to-mend" : "to-look-at"), to - from);
-        at = to;
-      }
-    }
-    return spans.add(List.of(), reading.text().length() - at).create();
-  }
-
-  private void showProblems() {
-    problems.getChildren().clear();
-    reading.toMend().stream().limit(MOST_CARDS).forEach(p -> problems.getChildren().add(card(p)));
-    reading.toLookAt().stream().limit(MOST_CARDS).forEach(p -> problems.getChildren().add(card(p)));
-    reading
-        .tune()
-        .left()
-        .forEach(
-            l -> problems.getChildren().add(Parts.words("Not taken over: " + l + ".", "small")));
+  private void showState() {
     int mend = reading.toMend().size();
     int look = reading.toLookAt().size();
     boolean isEmpty = reading.notes() == 0;
@@ -292,32 +366,16 @@ final class EntryPane extends BorderPane {
     state.getStyleClass().setAll("label", mend > 0 && !isEmpty ? "trouble" : "quiet");
   }
 
-  private VBox card(AbcProblem problem) {
-    String where = problem.bar() > 0 ? "Bar " + problem.bar() : "Line " + problem.line();
-    Label place = Parts.label(where, problem.serious() ? "mend-title" : "care-title");
-    Button go = Parts.button("", "Go to it", "link-action", () -> goTo(problem));
-    HBox head = new HBox(8, place, Parts.stretch(), go);
-    head.setAlignment(Pos.CENTER_LEFT);
-    FlowPane mends = new FlowPane(12, 2);
-    problem.mends().forEach(m -> mends.getChildren().add(mendButton(m)));
-    VBox card = new VBox(2, head, Parts.words(Words.sentence(problem.text())), mends);
-    card.getStyleClass().add(problem.serious() ? "mend-card" : "care");
-    return card;
-  }
-
-  private Button mendButton(AbcMend mend) {
-    return Parts.button("", mend.words(), "link-action", () -> apply(mend));
-  }
-
   private void apply(AbcMend mend) {
+    writeInLine();
     if (mend.to() <= line.getLength()) {
       line.replaceText(mend.from(), mend.to(), mend.put());
       line.moveTo(mend.from() + mend.put().length());
     }
-    begin();
   }
 
   private void goTo(AbcProblem problem) {
+    writeInLine();
     line.selectRange(problem.from(), Math.min(problem.to(), line.getLength()));
     begin();
   }
@@ -333,6 +391,8 @@ final class EntryPane extends BorderPane {
       reading.problemAfter(line.getCaretPosition()).ifPresent(this::goTo);
     } else if (event.isShortcutDown() && event.getCode() == KeyCode.ENTER) {
       take();
+    } else if (event.getCode() == KeyCode.F6) {
+      changeOver();
     } else if (event.getCode() == KeyCode.ESCAPE) {
       onClose.run();
     } else {
@@ -343,7 +403,21 @@ final class EntryPane extends BorderPane {
     }
   }
 
+  private void changeOver() {
+    if (onStaff) {
+      writeInLine();
+    } else {
+      writeOnStaff();
+    }
+  }
+
+  /**
+   * Takes what is written; a text that the staff is still to be written into is brought up first.
+   */
   private void take() {
+    if (onStaff) {
+      line.follow(reading.rewritten(staff.pen().tidied().music().passage()).text());
+    }
     keep();
     try {
       onTaken.accept(desk.offerTyped(line.getText()));

@@ -249,6 +249,18 @@ public final class FretWindow extends StackPane {
     entry.begin();
   }
 
+  /** Opens the pane that the notes of the open passage are mended in. */
+  public void mendNotes() {
+    Optional<PassageDesk> passage = desk.openProperty().get();
+    if (passage.isEmpty()) {
+      tell("Open a passage first; then its notes can be mended.");
+      return;
+    }
+    MendPane mend = new MendPane(passage.get(), this::uncover);
+    coverWide(mend);
+    mend.begin();
+  }
+
   /** Asks where to write the marked part. */
   void chooseTarget() {
     if (desk.openProperty().get().isEmpty()) {

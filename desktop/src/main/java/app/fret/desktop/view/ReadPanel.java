@@ -27,7 +27,19 @@ final class ReadPanel extends VBox {
     getStyleClass().add("why-panel");
     ScrollPane scroll = Parts.scroll(content);
     getChildren().add(scroll);
-    content.getChildren().add(new TrapList(desk));
+    TrapList traps = new TrapList(desk);
+    desk.studyProperty()
+        .addListener(
+            (property, before, now) -> {
+              if (!now.passage().equals(before.passage())) {
+                fill(desk, traps);
+              }
+            });
+    fill(desk, traps);
+  }
+
+  private void fill(PassageDesk desk, TrapList traps) {
+    content.getChildren().setAll(traps);
     addWords(desk.study());
     addPage(desk.study());
     addPace(desk.study());
@@ -120,6 +132,17 @@ final class ReadPanel extends VBox {
             Parts.heading("Where it comes from"),
             Parts.fact("file", desk.opened().entry().fileName()),
             Parts.fact("part", desk.opened().passage().partName()));
+    if (desk.isMended()) {
+      content
+          .getChildren()
+          .addAll(
+              Parts.words("The notes were mended here; the file is kept as it was imported."),
+              Parts.button(
+                  "as-imported",
+                  "Back to the notes as imported",
+                  "outline-action",
+                  desk::asImported));
+    }
     List<String> skipped = desk.opened().skipped();
     content.getChildren().add(Parts.heading("Passed over when reading"));
     if (skipped.isEmpty()) {

@@ -21,6 +21,7 @@ record WindowCommand(
       List.of(
           asking("menu-add", "Add a passage from a file", FretWindow::chooseFile),
           asking("menu-write-in", "Write music in", FretWindow::writeIn, "Ctrl+N"),
+          asking("menu-mend", "Mend the notes", FretWindow::mendNotes, "Ctrl+E"),
           asking("menu-write", "Write the marked part as MusicXML", FretWindow::chooseTarget),
           asking("menu-pdf-a4", "Write the part as PDF, A4", w -> w.choosePdf(Paper.A4)),
           asking(

@@ -157,17 +157,9 @@ final class AbcAssembler {
       return;
     }
     int order = bar.length().compareTo(bar.metre().barLength());
-    String sum =
-        "bar "
-            + number
-            + " holds "
-            + bar.length()
-            + " of a whole note, "
-            + bar.metre()
-            + " takes "
-            + bar.metre().barLength();
+    String sum = "bar " + number + " is " + BarSums.words(bar.length(), bar.metre());
     if (order > 0) {
-      findings.problem(
+      findings.doubt(
           bar.from(),
           bar.to(),
           number,

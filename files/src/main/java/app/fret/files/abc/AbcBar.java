@@ -21,6 +21,7 @@ final class AbcBar {
   private final Fraction unitLength;
   private final int from;
   private int to;
+  private int musicFrom;
   private boolean repeatStart;
   private int repeatTimes;
   private Optional<String> endingStart = Optional.empty();
@@ -64,6 +65,15 @@ final class AbcBar {
 
   int to() {
     return to;
+  }
+
+  /** Where its text begins, with signs and fields before the first note. */
+  int musicFrom() {
+    return musicFrom;
+  }
+
+  void setMusicFrom(int at) {
+    musicFrom = at;
   }
 
   void reachTo(int end) {

@@ -20,10 +20,16 @@ final class AbcBars {
   private boolean repeatStarts;
   private Optional<String> endingStarts = Optional.empty();
   private boolean endingOpen;
+  private int musicFrom;
 
   /** The bar that is being filled. */
   Optional<AbcBar> open() {
     return open;
+  }
+
+  /** What stands from here on belongs to the next bar. */
+  void beginAt(int at) {
+    musicFrom = at;
   }
 
   /** How many bars are closed. */
@@ -35,6 +41,7 @@ final class AbcBars {
   AbcBar opened(Metre metre, Key key, Clef clef, Fraction unitLength, int from) {
     if (open.isEmpty()) {
       AbcBar bar = new AbcBar(metre, key, clef, unitLength, from);
+      bar.setMusicFrom(Math.min(from, musicFrom));
       open = Optional.of(bar);
       if (repeatStarts) {
         bar.startRepeat();
@@ -82,6 +89,7 @@ final class AbcBars {
     close();
     draw(token);
     readEnding(cursor);
+    beginAt(cursor.at());
     return true;
   }
 
@@ -132,6 +140,7 @@ final class AbcBars {
       stopEnding();
       endingStarts = Optional.of(matcher.group(1));
       cursor.goTo(matcher.end());
+      beginAt(cursor.at());
     }
   }
 }

@@ -435,6 +435,11 @@ final class AbcBody {
 
   // Bars
 
+  /** Says where the music begins in the text. */
+  void beginAt(int at) {
+    bars.beginAt(at);
+  }
+
   private AbcBar openBar(int from) {
     return bars.opened(metre, key, clef, unitLength, from);
   }

@@ -56,6 +56,7 @@ public final class AbcReader {
   private AbcTune tune() {
     int music = readHead();
     AbcBody body = body();
+    body.beginAt(music);
     Matcher lines = LINE.matcher(text).region(music, text.length());
     while (lines.lookingAt() && lines.end() > lines.start()) {
       int end = lines.end();
@@ -81,12 +82,12 @@ public final class AbcReader {
         bars.stream().map(this::place).toList());
   }
 
-  /** Where a bar stands, without the space around it. */
+  /** Where a bar stands, without the space around it and the remarks before it. */
   private AbcTune.BarPlace place(AbcBar bar) {
-    int from = bar.from();
+    int from = bar.musicFrom();
     int to = bar.to();
-    while (from < to && Character.isWhitespace(text.charAt(from))) {
-      from++;
+    while (from < to && (text.charAt(from) == '%' || Character.isWhitespace(text.charAt(from)))) {
+      from = text.charAt(from) == '%' ? Math.max(from, text.indexOf('\n', from)) + 1 : from + 1;
     }
     while (to > from && Character.isWhitespace(text.charAt(to - 1))) {
       to--;

@@ -94,10 +94,12 @@ public final class AbcRewriter {
     return bars.toString();
   }
 
+  /** Bars in the middle go with the line behind them, those at the end with the line before. */
   private String without(int oldEnd) {
     boolean last = oldEnd == before.size();
+    int from = last && same > 0 ? tune.bars().get(same - 1).to() : tune.bars().get(same).from();
     int to = last ? tune.bars().get(oldEnd - 1).to() : tune.bars().get(oldEnd).from();
-    return text.substring(0, tune.bars().get(same).from()) + text.substring(to);
+    return text.substring(0, from) + text.substring(to);
   }
 
   private String inserted(String bars) {

@@ -250,9 +250,21 @@ public final class AbcWriter {
           passage.events().subList(tuplet.span().first(), tuplet.span().last() + 1).stream()
               .filter(e -> e.length().signum() > 0)
               .count();
-      text.append('(').append(tuplet.ratio().actual());
-      text.append(':').append(tuplet.ratio().normal()).append(':').append(notes);
+      int actual = tuplet.ratio().actual();
+      text.append('(').append(actual);
+      if (notes != actual || tuplet.ratio().normal() != usualNormal(actual)) {
+        text.append(':').append(tuplet.ratio().normal()).append(':').append(notes);
+      }
     }
+  }
+
+  /** In the time of how many notes a tuplet stands where its sign says no more; 0 for none. */
+  private static int usualNormal(int actual) {
+    return switch (actual) {
+      case 2, 4 -> 3;
+      case 3 -> 2;
+      default -> 0;
+    };
   }
 
   /** The length without the tuplet it stands in. */

@@ -326,7 +326,7 @@ class AbcReaderTest {
       value = {
         "C D ? F |;?;is no sign of ABC",
         "C D [EG F |;[EG F ;the chord is not closed",
-        "C D E F G|;C D E F G;holds 5 / 4 of a whole note",
+        "C D E F G|;C D E F G;is a quarter too long for 4/4",
         "(C D E F|;F;a slur is not closed",
         "C D) E F|;D;a slur ends where none began",
         "C D-E F|;D;the tie leads to no note of the same pitch",

@@ -41,6 +41,8 @@ class AbcRewriterTest {
     String text = HEAD + "d2 e2 | f2 g2 | a4 |";
     assertThat(edited(text, p -> p.goTo(new Caret(1, 0)).deleteBars()))
         .isEqualTo(HEAD + "d2 e2 | a4 |");
+    assertThat(edited(text, p -> p.goTo(new Caret(2, 0)).deleteBars()))
+        .isEqualTo(HEAD + "d2 e2 | f2 g2 |");
     assertThat(edited(text, p -> p.goTo(new Caret(0, 0)).repeatBars()))
         .isEqualTo(HEAD + "d2 e2 | d2 e2 | f2 g2 | a4 |");
   }

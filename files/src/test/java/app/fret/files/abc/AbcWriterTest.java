@@ -93,7 +93,7 @@ class AbcWriterTest {
   void aTuneIsWrittenAsAPlayerWouldTypeIt() {
     String tune =
         "X:1\nT:Grey Ferry\nM:4/4\nL:1/8\nQ:1/4=96\nK:D clef=treble\n"
-            + " d2 !f!(f2 ^g2) a2- | a2 (3:2:3b c' d' .uA2 z2 |]\n";
+            + " d2 !f!(f2 ^g2) a2- | a2 (3b c' d' .uA2 z2 |]\n";
     Passage passage = AbcReader.read(tune).passage().orElseThrow();
     AbcWriter.Written written = AbcWriter.write(passage);
     assertThat(written.text()).isEqualTo(tune);

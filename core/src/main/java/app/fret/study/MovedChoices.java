@@ -1,0 +1,95 @@
+package app.fret.study;
+
+import app.fret.lefthand.LeftHandChoices;
+import app.fret.lefthand.PinAt;
+import app.fret.reading.NotePlaces;
+import app.fret.reading.PlayedNote;
+import app.fret.reading.traps.ReadingChoices;
+import app.fret.reading.traps.TrapAt;
+import app.fret.score.NoteRef;
+import app.fret.score.Passage;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Decisions that stay with their notes when others are put in or taken out before them.
+ *
+ * @param choices the decisions at the places where their notes stand now
+ * @param lost a phrase for each decision whose note is gone or another now
+ */
+public record MovedChoices(Choices choices, List<String> lost) {
+  public MovedChoices {
+    lost = List.copyOf(lost);
+  }
+
+  /**
+   * Moves decisions along with their notes.
+   *
+   * @param eventsNow by event of the passage before: its number in the passage after; those that
+   *     are gone are missing
+   */
+  public static MovedChoices of(
+      Choices choices, Passage before, Passage after, Map<Integer, Integer> eventsNow) {
+    Map<NoteRef, NoteRef> moves = moves(before, after, eventsNow);
+    List<String> lost = new ArrayList<>();
+    List<PinAt> pins = new ArrayList<>();
+    for (PinAt pin : choices.pins()) {
+      Optional<NoteRef> now = Optional.ofNullable(moves.get(pin.at()));
+      now.ifPresentOrElse(
+          at -> pins.add(pin.movedTo(at)), () -> lost.add(words("the pin", pin.at(), before)));
+    }
+    Set<TrapAt> seen = new HashSet<>();
+    for (TrapAt trap : choices.reading().seen()) {
+      Optional<NoteRef> now = Optional.ofNullable(moves.get(trap.at()));
+      now.ifPresentOrElse(
+          at -> seen.add(new TrapAt(trap.kind(), at)),
+          () -> lost.add(words("the tick", trap.at(), before)));
+    }
+    LeftHandChoices leftHand = new LeftHandChoices(choices.profile(), pins);
+    return new MovedChoices(choices.with(leftHand).with(new ReadingChoices(seen)), lost);
+  }
+
+  private static String words(String what, NoteRef at, Passage before) {
+    String bar = at.bar() < before.bars().size() ? before.bars().get(at.bar()).label() : "?";
+    return what + " on " + at.written().display() + " in bar " + bar;
+  }
+
+  private static Map<NoteRef, NoteRef> moves(
+      Passage before, Passage after, Map<Integer, Integer> eventsNow) {
+    List<PlayedNote> notesBefore = PlayedNote.of(before);
+    List<PlayedNote> notesAfter = PlayedNote.of(after);
+    NotePlaces placesBefore = NotePlaces.of(before, notesBefore);
+    NotePlaces placesAfter = NotePlaces.of(after, notesAfter);
+    Map<Integer, Integer> noteAt = new HashMap<>();
+    notesAfter.forEach(n -> noteAt.put(n.events().first(), n.number()));
+    Map<NoteRef, NoteRef> moves = new HashMap<>();
+    for (PlayedNote note : notesBefore) {
+      Integer event = eventsNow.get(note.events().first());
+      Integer now = event == null ? null : noteAt.get(event);
+      if (now != null) {
+        addHeads(placesBefore.of(note.number()), placesAfter.of(now), moves);
+      }
+    }
+    return moves;
+  }
+
+  private static void addHeads(
+      List<NoteRef> before, List<NoteRef> after, Map<NoteRef, NoteRef> moves) {
+    List<NoteRef> free = new ArrayList<>(after);
+    for (NoteRef head : before) {
+      free.stream()
+          .filter(f -> f.written().equals(head.written()))
+          .findFirst()
+          .ifPresent(
+              found -> {
+                moves.put(head, found);
+                free.remove(found);
+              });
+    }
+  }
+}

@@ -1,0 +1,200 @@
+package app.fret.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.fret.book.BookException;
+import app.fret.desktop.music.SheetView;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicBoolean;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import org.fxmisc.richtext.CodeArea;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+
+/** Music that comes in without a file: typed, written on the staff, read and mended. */
+class WritingJourneyTest extends Journey {
+  @Test
+  void anEmptyBookOffersThreeWaysOn(FxRobot robot) {
+    AtomicBoolean demo = new AtomicBoolean();
+    robot.interact(() -> window.setDemoOpener(() -> demo.set(true)));
+    for (String way : List.of("#first-write", "#first-open", "#first-demo")) {
+      assertThat(robot.lookup(way).tryQuery()).as(way).isPresent();
+    }
+    robot.clickOn("#first-demo");
+    assertThat(demo).isTrue();
+    robot.clickOn("#first-write");
+    waitFor(() -> robot.lookup("#entry-line").tryQuery().isPresent());
+    robot.push(KeyCode.ESCAPE);
+  }
+
+  @Test
+  void whatIsEasilyMisreadIsTickedOffAndStaysSo(FxRobot robot)
+      throws IOException, BookException, TimeoutException {
+    Path file = folder.resolve("trap.abc");
+    Files.writeString(file, "X:1\nT:Traps\nM:4/4\nL:1/4\nK:G\nd ^c B c|d c Td2|\n");
+    robot.interact(() -> window.add(file));
+    waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
+    robot.clickOn("#add-new-player").write("Oda Merrin");
+    robot.clickOn("#add-confirm");
+    waitFor(() -> desk.openProperty().get().isPresent());
+    robot.push(KeyCode.CONTROL, KeyCode.DIGIT1);
+    waitFor(() -> robot.lookup("#traps-count").tryQuery().isPresent());
+    assertThat(text(robot, "#traps-count")).isEqualTo("4 of 4 places to look at");
+    robot.push(KeyCode.ENTER); // nothing at the first note: on to the first place
+    assertThat(passage().selection().note()).contains(1);
+    robot.push(KeyCode.ENTER);
+    waitFor(() -> text(robot, "#traps-count").equals("3 of 4 places to look at"));
+    assertThat(passage().selection().note()).contains(3);
+    robot.clickOn("#trap-4");
+    waitFor(() -> text(robot, "#traps-count").equals("2 of 4 places to look at"));
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    waitFor(() -> text(robot, "#traps-count").equals("3 of 4 places to look at"));
+    closeWindow();
+    open();
+    robot.interact(() -> desk.open(desk.programme().get(0)));
+    waitFor(() -> desk.openProperty().get().isPresent());
+    assertThat(passage().study().traps()).hasSize(4);
+    assertThat(passage().study().traps().stream().filter(passage().study()::hasSeen)).hasSize(1);
+  }
+
+  @Test
+  void musicIsTypedMendedAndTakenByKeyboardAlone(FxRobot robot)
+      throws BookException, TimeoutException {
+    robot.push(KeyCode.CONTROL, KeyCode.N);
+    waitFor(() -> robot.lookup("#entry-line").tryQuery().isPresent());
+    robot.write("d2f2a2f2|[dfa2 g2e4|");
+    waitFor(() -> text(robot, "#entry-state").startsWith("1 to mend"));
+    waitFor(() -> !sheet().lookupAll("Canvas").isEmpty());
+    robot.push(KeyCode.ALT, KeyCode.ENTER);
+    waitFor(() -> text(robot, "#entry-state").equals("nothing to mend"));
+    assertThat(((CodeArea) window.lookup("#entry-line")).getText()).endsWith("|[dfa]2 g2e4|");
+    assertThat(text(robot, "#entry-count")).startsWith("7 notes, ");
+    closeWindow(); // in the middle of it
+    open();
+    robot.push(KeyCode.CONTROL, KeyCode.N);
+    waitFor(() -> robot.lookup("#entry-line").tryQuery().isPresent());
+    assertThat(((CodeArea) window.lookup("#entry-line")).getText()).endsWith("g2e4|");
+    robot.push(KeyCode.CONTROL, KeyCode.ENTER);
+    waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
+    robot.clickOn("#add-new-player").write("Oda Merrin");
+    robot.clickOn("#add-confirm");
+    waitFor(() -> desk.openProperty().get().isPresent());
+    assertThat(passage().study().notes()).hasSize(7);
+    assertThat(desk.draft()).isEmpty();
+  }
+
+  private Node sheet() {
+    return ((SheetView) window.lookup("#entry-sheet")).getContent();
+  }
+
+  @Test
+  void musicIsWrittenOnTheStaffAndStandsInTheLine(FxRobot robot) throws BookException {
+    robot.push(KeyCode.CONTROL, KeyCode.N);
+    waitFor(() -> robot.lookup("#entry-line").tryQuery().isPresent());
+    robot.push(KeyCode.F6);
+    robot.write("1d4efga2bc");
+    robot.push(KeyCode.UP);
+    robot.write("1deS");
+    waitFor(() -> typedLine().getText().endsWith("d2 e/2 f/2 g/2 a/2 b c'' d''2 | e''2 |"));
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    waitFor(() -> typedLine().getText().endsWith("b c'' d''2 |"));
+    robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
+    robot.write("mmf").push(KeyCode.ENTER);
+    robot.write("z");
+    waitFor(() -> typedLine().getText().endsWith("d''2 | !mf!e''2 | !mf!e''2 |"));
+    assertThat(text(robot, "#entry-count")).startsWith("10 notes, ");
+    robot.push(KeyCode.F6);
+    robot.write(" g4");
+    waitFor(() -> text(robot, "#entry-count").startsWith("11 notes, "));
+    robot.push(KeyCode.F6);
+    robot.clickOn("#key-rest");
+    waitFor(() -> typedLine().getText().contains("g4 z2"));
+    robot.push(KeyCode.CONTROL, KeyCode.ENTER);
+    waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
+  }
+
+  @Test
+  void whatIsNoMusicIsNotOverwrittenFromTheStaff(FxRobot robot) {
+    robot.push(KeyCode.CONTROL, KeyCode.N);
+    waitFor(() -> robot.lookup("#entry-line").tryQuery().isPresent());
+    robot.write("c2 [eg");
+    waitFor(() -> text(robot, "#entry-state").startsWith("1 to mend"));
+    robot.push(KeyCode.F6);
+    robot.write("d");
+    waitFor(() -> text(robot, "#entry-state").startsWith("mend bar 1 in the line first"));
+    assertThat(typedLine().getText()).endsWith("c2 [eg");
+  }
+
+  @Test
+  void aNoteIsPutInByTheMouse(FxRobot robot) {
+    robot.push(KeyCode.CONTROL, KeyCode.N);
+    waitFor(() -> robot.lookup("#entry-line").tryQuery().isPresent());
+    robot.write("c4 g4|");
+    waitFor(() -> !sheet().lookupAll("Canvas").isEmpty());
+    javafx.geometry.Bounds line =
+        sheet().lookup("Canvas").localToScreen(sheet().lookup("Canvas").getBoundsInLocal());
+    robot.doubleClickOn(line.getMinX() + 170, line.getCenterY());
+    waitFor(() -> text(robot, "#entry-count").startsWith("3 notes"));
+  }
+
+  @Test
+  void aWrongNoteIsMendedAndItsPinsStayWithTheirNotes(FxRobot robot)
+      throws IOException, BookException, TimeoutException {
+    addScore(robot);
+    robot.interact(() -> passage().select(5));
+    robot.push(KeyCode.P);
+    waitFor(() -> passage().study().choices().pins().size() == 1);
+    robot.interact(() -> passage().select(1));
+    robot.push(KeyCode.CONTROL, KeyCode.E);
+    waitFor(() -> robot.lookup("#mend-sheet").tryQuery().isPresent());
+    robot.write("a"); // behind E5
+    robot.push(KeyCode.BACK_SPACE);
+    robot.push(KeyCode.SHIFT, KeyCode.D); // E5 becomes D5
+    robot.push(KeyCode.CONTROL, KeyCode.LEFT);
+    robot.write("z"); // the first bar once more
+    robot.push(KeyCode.CONTROL, KeyCode.ENTER);
+    waitFor(() -> passage().study().notes().size() == 15);
+    assertThat(text(robot, "#message")).isEqualTo("Mended the notes");
+    assertThat(passage().study().pins()).hasSize(1);
+    assertThat(passage().study().pins().get(0).note()).isEqualTo(9);
+    closeWindow();
+    open();
+    robot.interact(() -> desk.open(desk.programme().get(0)));
+    waitFor(() -> desk.openProperty().get().isPresent());
+    assertThat(passage().study().notes()).hasSize(15);
+    assertThat(passage().study().pins().get(0).note()).isEqualTo(9);
+    assertThat(passage().opened().passage().bars()).hasSize(4);
+    robot.push(KeyCode.CONTROL, KeyCode.DIGIT1);
+    waitFor(() -> robot.lookup("#as-imported").tryQuery().isPresent());
+    robot.interact(() -> robot.lookup("#as-imported").queryButton().fire());
+    waitFor(() -> passage().study().notes().size() == 11);
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    waitFor(() -> passage().study().notes().size() == 15);
+  }
+
+  @Test
+  void whatCannotStayWithItsNoteIsNamed(FxRobot robot) throws IOException {
+    addScore(robot);
+    robot.push(KeyCode.P);
+    waitFor(() -> passage().study().choices().pins().size() == 1);
+    robot.push(KeyCode.CONTROL, KeyCode.E);
+    waitFor(() -> robot.lookup("#mend-sheet").tryQuery().isPresent());
+    robot.push(KeyCode.BACK_SPACE);
+    robot.push(KeyCode.CONTROL, KeyCode.ENTER);
+    waitFor(() -> passage().study().notes().size() == 10);
+    assertThat(text(robot, "#message"))
+        .isEqualTo("Mended the notes. Not kept: the pin on D5 in bar 1");
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    waitFor(() -> passage().study().notes().size() == 11);
+    assertThat(passage().study().pins()).hasSize(1);
+  }
+
+  private CodeArea typedLine() {
+    return (CodeArea) window.lookup("#entry-line");
+  }
+}

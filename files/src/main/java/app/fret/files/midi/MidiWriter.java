@@ -1,5 +1,6 @@
 package app.fret.files.midi;
 
+import app.fret.files.PartNames;
 import app.fret.reading.PlayedNote;
 import app.fret.reading.Reading;
 import app.fret.score.Bar;
@@ -24,8 +25,10 @@ import javax.sound.midi.Track;
 import org.apache.commons.numbers.fraction.Fraction;
 
 /**
- * Writes a passage as a standard MIDI file of one track: notes as they sound, ties joined, at the
- * printed tempo and levels, bars as printed once.
+ * Writes a passage as a standard MIDI file: notes as they sound, ties joined, at the printed tempo
+ * and levels, bars as printed once. A first track holds title, tempo, metre and key, a second the
+ * notes under the name of the part. A double bass part that says nothing of it sounds an octave
+ * below what is written, as is its custom.
  */
 public final class MidiWriter {
   /** Divides by two, three and five. */
@@ -38,18 +41,21 @@ public final class MidiWriter {
   private static final int MICROSECONDS_PER_MINUTE = 60_000_000;
   private static final int LOUDEST = 127;
   private static final int LEVELS = 10;
+  private static final int OCTAVE = 12;
   private static final int MIDI_CLOCKS_PER_WHOLE = 96;
 
   private final Passage passage;
   private final Reading reading;
-  private final Track track;
+  private final Track signs;
+  private final Track notes;
   private final Sequence sequence;
 
   private MidiWriter(Passage passage) throws InvalidMidiDataException {
     this.passage = passage;
     this.reading = Reading.of(passage);
     this.sequence = new Sequence(Sequence.PPQ, TICKS_PER_QUARTER);
-    this.track = sequence.createTrack();
+    this.signs = sequence.createTrack();
+    this.notes = sequence.createTrack();
   }
 
   /**
@@ -63,7 +69,7 @@ public final class MidiWriter {
     try {
       MidiWriter writer = new MidiWriter(passage);
       writer.addAll();
-      MidiSystem.write(writer.sequence, 0, out);
+      MidiSystem.write(writer.sequence, 1, out);
       return writer.left();
     } catch (InvalidMidiDataException e) {
       throw new IOException("this passage makes no MIDI file: a note lies beyond its pitches", e);
@@ -83,13 +89,14 @@ public final class MidiWriter {
   }
 
   private void addAll() throws InvalidMidiDataException {
-    add(0, meta(TRACK_NAME, passage.title().getBytes(StandardCharsets.UTF_8)));
+    add(signs, 0, meta(TRACK_NAME, passage.title().getBytes(StandardCharsets.UTF_8)));
+    add(notes, 0, meta(TRACK_NAME, passage.partName().getBytes(StandardCharsets.UTF_8)));
     for (Directions.TempoMark mark : passage.directions().tempos()) {
       double quarters = mark.tempo().beat().length().multiply(4).doubleValue();
       int micros =
           (int) Math.round(MICROSECONDS_PER_MINUTE / (mark.tempo().perMinute() * quarters));
       byte[] data = {(byte) (micros >> 16), (byte) (micros >> 8), (byte) micros};
-      add(ticks(mark.onset()), meta(TEMPO, data));
+      add(signs, ticks(mark.onset()), meta(TEMPO, data));
     }
     for (int i = 0; i < passage.bars().size(); i++) {
       addSignatures(i);
@@ -109,28 +116,36 @@ public final class MidiWriter {
       int power = Integer.numberOfTrailingZeros(metre.unit());
       int clocks = Math.max(1, MIDI_CLOCKS_PER_WHOLE / metre.unit());
       byte[] data = {(byte) metre.upper(), (byte) power, (byte) clocks, 8};
-      add(ticks(bar.onset()), meta(TIME_SIGNATURE, data));
+      add(signs, ticks(bar.onset()), meta(TIME_SIGNATURE, data));
     }
     if (first || !bar.key().equals(passage.bars().get(index - 1).key())) {
-      add(ticks(bar.onset()), meta(KEY_SIGNATURE, new byte[] {(byte) bar.key().fifths(), 0}));
+      add(
+          signs,
+          ticks(bar.onset()),
+          meta(KEY_SIGNATURE, new byte[] {(byte) bar.key().fifths(), 0}));
     }
   }
 
   private void addNote(PlayedNote note) throws InvalidMidiDataException {
-    int shift = passage.transposition().map(Transposition::semitones).orElse(0);
+    int shift = passage.transposition().map(Transposition::semitones).orElseGet(this::custom);
     int velocity = (int) Math.max(1, Math.round(LOUDEST * reading.level(note.number()) / LEVELS));
     for (Note head : note.notes()) {
       int pitch = head.written().semitone() + shift;
-      add(ticks(note.onset()), new ShortMessage(ShortMessage.NOTE_ON, 0, pitch, velocity));
-      add(ticks(note.end()), new ShortMessage(ShortMessage.NOTE_OFF, 0, pitch, 0));
+      add(notes, ticks(note.onset()), new ShortMessage(ShortMessage.NOTE_ON, 0, pitch, velocity));
+      add(notes, ticks(note.end()), new ShortMessage(ShortMessage.NOTE_OFF, 0, pitch, 0));
     }
+  }
+
+  private int custom() {
+    boolean bass = PartNames.instrumentOf(passage.partName()).filter("bass"::equals).isPresent();
+    return bass ? -OCTAVE : 0;
   }
 
   private static MetaMessage meta(int type, byte[] data) throws InvalidMidiDataException {
     return new MetaMessage(type, data, data.length);
   }
 
-  private void add(long ticks, MidiMessage message) {
+  private static void add(Track track, long ticks, MidiMessage message) {
     track.add(new MidiEvent(message, ticks));
   }
 

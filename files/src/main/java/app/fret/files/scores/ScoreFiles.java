@@ -4,6 +4,7 @@ import app.fret.files.Score;
 import app.fret.files.ScorePlace;
 import app.fret.files.ScoreRejectedException;
 import app.fret.files.abc.AbcScore;
+import app.fret.files.midi.MidiScore;
 import app.fret.files.musicxml.MusicXmlReader;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
@@ -12,7 +13,10 @@ import java.nio.file.Path;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
-/** Opens scores: MusicXML, plain or zipped, and ABC. The content says which it is, not the name. */
+/**
+ * Opens scores: MusicXML, plain or zipped, ABC and MIDI. The content says which it is, not the
+ * name.
+ */
 public final class ScoreFiles {
   /** An ABC tune begins with its number; what else may stand before it are remarks. */
   private static final Pattern ABC = Pattern.compile("\\A\\uFEFF?(?:\\s*(?:%.*)?\\n)*X:\\s*\\d");
@@ -45,12 +49,23 @@ public final class ScoreFiles {
    * @throws ScoreRejectedException when it is too large or is no score
    */
   public Score open(String name, byte[] bytes) throws ScoreRejectedException {
+    if (isMidi(bytes)) {
+      return new MidiScore(ScorePlace.file(name), bytes);
+    }
     Optional<String> text = text(bytes);
     boolean named = name.toLowerCase(java.util.Locale.ROOT).endsWith(".abc");
     if (text.isPresent() && (named || ABC.matcher(text.get()).find())) {
       return new AbcScore(ScorePlace.file(name), text.get());
     }
     return musicXml.open(name, bytes);
+  }
+
+  private static boolean isMidi(byte[] bytes) {
+    return bytes.length > 4
+        && bytes[0] == 'M'
+        && bytes[1] == 'T'
+        && bytes[2] == 'h'
+        && bytes[3] == 'd';
   }
 
   /** The bytes as text where they are UTF-8. */

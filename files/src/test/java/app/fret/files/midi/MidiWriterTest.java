@@ -38,8 +38,8 @@ class MidiWriterTest {
   /** {@code tick pitch on|off} of every note message, in order. */
   private static List<String> notes(Sequence sequence) {
     List<String> told = new ArrayList<>();
-    for (int i = 0; i < sequence.getTracks()[0].size(); i++) {
-      MidiEvent event = sequence.getTracks()[0].get(i);
+    for (int i = 0; i < sequence.getTracks()[1].size(); i++) {
+      MidiEvent event = sequence.getTracks()[1].get(i);
       if (event.getMessage() instanceof ShortMessage message) {
         boolean on = message.getCommand() == ShortMessage.NOTE_ON && message.getData2() > 0;
         told.add(event.getTick() + " " + message.getData1() + (on ? " on" : " off"));
@@ -91,8 +91,8 @@ class MidiWriterTest {
   void loudNotesAreStruckHarder() throws Exception {
     Sequence sequence = back(passage("X:1\nM:4/4\nL:1/2\nK:C\n!p!C !ff!D|"));
     List<Integer> velocities = new ArrayList<>();
-    for (int i = 0; i < sequence.getTracks()[0].size(); i++) {
-      if (sequence.getTracks()[0].get(i).getMessage() instanceof ShortMessage message
+    for (int i = 0; i < sequence.getTracks()[1].size(); i++) {
+      if (sequence.getTracks()[1].get(i).getMessage() instanceof ShortMessage message
           && message.getCommand() == ShortMessage.NOTE_ON) {
         velocities.add(message.getData2());
       }

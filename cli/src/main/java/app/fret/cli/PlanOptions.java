@@ -1,5 +1,6 @@
 package app.fret.cli;
 
+import app.fret.files.OtherParts;
 import app.fret.files.ReadPassage;
 import app.fret.files.Score;
 import app.fret.files.ScorePlace;
@@ -10,6 +11,7 @@ import app.fret.lefthand.Pin;
 import app.fret.lefthand.PinAt;
 import app.fret.lefthand.PinConflictException;
 import app.fret.lefthand.effort.Profiles;
+import app.fret.reading.Others;
 import app.fret.reading.PlayedNote;
 import app.fret.reading.Reading;
 import app.fret.score.Passage;
@@ -75,8 +77,10 @@ final class PlanOptions {
    * @param player the player, with the strings as the part tunes them
    * @param choices tempo, profile and pins
    * @param skipped what was passed over or assumed
+   * @param others what the other parts of the score do meanwhile
    */
-  record Opened(Passage passage, Player player, Choices choices, List<String> skipped) {}
+  record Opened(
+      Passage passage, Player player, Choices choices, List<String> skipped, Others others) {}
 
   /** Reads the score and takes from it what was asked for. */
   Opened open() throws ScoreRejectedException, IOException {
@@ -91,14 +95,15 @@ final class PlanOptions {
     Player player = read.intake().player(asked, playerOptions.tunes());
     read.tuning().remark(playerOptions.tunes()).ifPresent(skipped::add);
     Tempo target = target(passage, read.intake(), skipped);
-    return new Opened(passage, player, choices(passage, target, player), skipped);
+    Others others = OtherParts.of(score, partIndex, read.passage(), passage);
+    return new Opened(passage, player, choices(passage, target, player), skipped, others);
   }
 
   /** Works an opened passage out; what cannot be played is refused with its place. */
   Study study(Opened opened, Study.Steps steps) throws ScoreRejectedException {
     Passage passage = opened.passage();
     try {
-      return Study.of(passage, opened.player(), opened.choices(), steps);
+      return Study.of(passage, opened.player(), opened.choices(), steps).beside(opened.others());
     } catch (OutOfRangeException e) {
       throw new ScoreRejectedException(place(passage).inBar(e.barLabel()), e.reason());
     } catch (PinConflictException e) {

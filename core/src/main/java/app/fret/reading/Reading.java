@@ -1,6 +1,7 @@
 package app.fret.reading;
 
 import app.fret.score.Passage;
+import app.fret.score.Span;
 import java.util.List;
 
 /**
@@ -17,6 +18,9 @@ public final class Reading {
   private final List<Technique> techniques;
   private final StrokeGroups strokes;
   private final List<Families.Family> families;
+  private final List<Form.Return> returns;
+  private final List<Span> phrases;
+  private final List<BeatGroups> beatGroups;
 
   private Reading(Passage passage) {
     this.passage = passage;
@@ -27,6 +31,9 @@ public final class Reading {
     this.techniques = List.copyOf(Techniques.of(passage.directions().words(), notes));
     this.strokes = StrokeGroups.printed(passage, notes);
     this.families = Families.of(notes, beats);
+    this.returns = Form.of(passage, notes);
+    this.phrases = Phrases.of(passage, notes, returns);
+    this.beatGroups = BeatGroups.of(passage, notes);
   }
 
   /** Reads a passage. */
@@ -69,7 +76,22 @@ public final class Reading {
     return strokes;
   }
 
-  /** Material that comes back. */
+  /** Stretches of bars that come back, in order. */
+  public List<Form.Return> returns() {
+    return returns;
+  }
+
+  /** Where the music breathes: runs of notes, every note in one. */
+  public List<Span> phrases() {
+    return phrases;
+  }
+
+  /** How the beats of each bar are grouped. */
+  public List<BeatGroups> beatGroups() {
+    return beatGroups;
+  }
+
+  /** Figures that the hand meets again: bars, beats and leaps. */
   public List<Families.Family> families() {
     return families;
   }

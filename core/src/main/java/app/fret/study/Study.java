@@ -15,6 +15,7 @@ import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
 import app.fret.practice.PracticePlan;
 import app.fret.reading.NotePlaces;
+import app.fret.reading.Others;
 import app.fret.reading.PlayedNote;
 import app.fret.reading.traps.Trap;
 import app.fret.reading.traps.TrapAt;
@@ -41,6 +42,7 @@ public final class Study {
   private final TuningPlan tuning;
   private final BowPlan bow;
   private final PracticePlan practice;
+  private final Others others;
 
   private Study(
       Brief brief,
@@ -49,7 +51,8 @@ public final class Study {
       LeftHandPlan leftHand,
       TuningPlan tuning,
       BowPlan bow,
-      PracticePlan practice) {
+      PracticePlan practice,
+      Others others) {
     this.brief = brief;
     this.choices = choices;
     this.prepared = prepared;
@@ -58,6 +61,7 @@ public final class Study {
     this.tuning = tuning;
     this.bow = bow;
     this.practice = practice;
+    this.others = others;
   }
 
   /** Hears when a step of the work is done; for measuring, since the core has no clock. */
@@ -80,10 +84,11 @@ public final class Study {
    */
   public static Study of(Passage passage, Player player, Choices choices, Steps steps)
       throws OutOfRangeException, PinConflictException {
-    return of(Brief.of(passage, player, choices.tempo().tempos()), choices, steps);
+    return of(Brief.of(passage, player, choices.tempo().tempos()), choices, Others.NONE, steps);
   }
 
-  private static Study of(Brief brief, Choices choices, Steps steps) throws PinConflictException {
+  private static Study of(Brief brief, Choices choices, Others others, Steps steps)
+      throws PinConflictException {
     PreparedPassage prepared = prepare(brief, choices);
     LeftHandPlan leftHand = plan(brief, choices, prepared);
     TuningPlan tuning = new TuningPlanner().plan(brief, leftHand);
@@ -92,7 +97,7 @@ public final class Study {
     steps.finished("bow");
     PracticePlan practice = practice(brief, choices);
     steps.finished("practice");
-    return new Study(brief, choices, prepared, leftHand, tuning, bow, practice);
+    return new Study(brief, choices, prepared, leftHand, tuning, bow, practice, others);
   }
 
   private static PreparedPassage prepare(Brief brief, Choices choices) {
@@ -116,7 +121,7 @@ public final class Study {
    */
   public Study with(Choices next) throws PinConflictException {
     if (!next.tempo().equals(choices.tempo())) {
-      return of(brief.at(next.tempo().tempos()), next, step -> {});
+      return of(brief.at(next.tempo().tempos()), next, others, step -> {});
     }
     PreparedPassage weighed =
         next.profile().equals(choices.profile()) ? prepared : prepare(brief, next);
@@ -136,7 +141,7 @@ public final class Study {
   public Study with(Player player, Choices next) throws OutOfRangeException, PinConflictException {
     return player.equals(brief.player())
         ? with(next)
-        : of(Brief.of(brief.reading(), player, next.tempo().tempos()), next, step -> {});
+        : of(Brief.of(brief.reading(), player, next.tempo().tempos()), next, others, step -> {});
   }
 
   /**
@@ -151,7 +156,17 @@ public final class Study {
 
   private Study withLeftHand(Choices next, PreparedPassage weighed, LeftHandPlan plan) {
     TuningPlan tuned = plan == leftHand ? tuning : new TuningPlanner().plan(brief, plan);
-    return new Study(brief, next, weighed, plan, tuned, bow, practice);
+    return new Study(brief, next, weighed, plan, tuned, bow, practice, others);
+  }
+
+  /** The same study beside other parts of its score. */
+  public Study beside(Others newOthers) {
+    return new Study(brief, choices, prepared, leftHand, tuning, bow, practice, newOthers);
+  }
+
+  /** What the other parts of its score do, where they are known. */
+  public Others others() {
+    return others;
   }
 
   /** What is easily misread on the page, in order of the notes. */

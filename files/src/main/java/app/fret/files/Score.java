@@ -21,6 +21,11 @@ public interface Score {
    */
   ReadPassage read(int part) throws ScoreRejectedException;
 
+  /** Whether its parts sound together, as those of a score do; tunes of one file do not. */
+  default boolean soundsTogether() {
+    return true;
+  }
+
   /**
    * The part that a player of this instrument most likely means: the first whose name holds the
    * instrument's in Italian, French, German or English, else the first of all.

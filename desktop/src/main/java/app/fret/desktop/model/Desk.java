@@ -9,7 +9,9 @@ import app.fret.book.Found;
 import app.fret.book.LogEntry;
 import app.fret.book.NewPassage;
 import app.fret.engraving.Paper;
+import app.fret.files.OtherParts;
 import app.fret.files.ReadPassage;
+import app.fret.files.Score;
 import app.fret.files.ScorePlace;
 import app.fret.files.ScoreRejectedException;
 import app.fret.files.WholeFile;
@@ -23,6 +25,7 @@ import app.fret.instrument.PlayerSetup;
 import app.fret.lefthand.PinConflictException;
 import app.fret.practice.Climb;
 import app.fret.practice.Ladder;
+import app.fret.reading.Others;
 import app.fret.score.Passage;
 import app.fret.study.Choices;
 import app.fret.study.MarkedPassage;
@@ -177,14 +180,15 @@ public final class Desk {
       throws ScoreRejectedException, OutOfRangeException {
     BookPassage stored = entry.passage();
     Kept kept = workers.askBook(() -> kept(stored));
-    ReadPassage read =
-        new ScoreFiles().open(stored.fileName(), kept.score()).read(stored.cut().part());
+    Score score = new ScoreFiles().open(stored.fileName(), kept.score());
+    ReadPassage read = score.read(stored.cut().part());
     Passage passage = cut(read, stored).withTitle(stored.title());
     Decided decided = kept.decided();
     BookPlayer owner = kept.owner();
     Player player = read.intake().player(owner.setup(), owner.name());
     Passage mended = mended(kept.edited(), stored).orElse(passage);
     PossibleStudy possible = PossibleStudy.of(mended, player, decided.choices());
+    Others others = OtherParts.of(score, stored.cut().part(), read.passage(), passage);
     List<String> skipped = new ArrayList<>(read.skipped());
     read.tuning().remark(owner.setup().tuning().isPresent()).ifPresent(skipped::add);
     List<String> remarks = new ArrayList<>(decided.remarks());
@@ -193,7 +197,7 @@ public final class Desk {
         new PassageDesk.Opened(
             owner, stored, passage, read.intake(), skipped, read.layout(), remarks),
         book,
-        possible.study(),
+        possible.study().beside(others),
         kept.log(),
         clock,
         workers);

@@ -508,7 +508,7 @@ public final class PassageDesk {
     Study now = study.get();
     return next.music().equals(now.passage())
         ? now.with(player, next.choices())
-        : Study.of(next.music(), player, next.choices());
+        : Study.of(next.music(), player, next.choices()).beside(now.others());
   }
 
   /** The music as a file, where it differs from what was imported. */

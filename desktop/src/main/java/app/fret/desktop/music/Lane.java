@@ -1,12 +1,11 @@
 package app.fret.desktop.music;
 
-import app.fret.study.Study;
 import javafx.scene.canvas.GraphicsContext;
 
 /** A strip under each system that shows one side of the plan. */
 public interface Lane {
   /** Height in pixels. */
-  double height(Study study);
+  double height(SystemPlan plan);
 
   /**
    * Paints what belongs to one system.

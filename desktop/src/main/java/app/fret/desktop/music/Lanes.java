@@ -1,14 +1,30 @@
 package app.fret.desktop.music;
 
 import java.util.List;
+import java.util.Map;
 
 /** Which lanes stand under the music, from above: a new lane is a class and a line here. */
 public final class Lanes {
+  private static final Lane BEATS = new BeatLane();
+  private static final Lane OTHERS = new OthersLane();
+  private static final Lane STRETCHES = new StretchLane();
+
   /** None: the page as it is printed. */
   public static final List<Lane> NONE = List.of();
+
+  /** What a reader counts by, what the others run on, and what comes back. */
+  public static final List<Lane> READ = List.of(BEATS, OTHERS, STRETCHES);
 
   /** The path of the left hand and how far it opens. */
   public static final List<Lane> LEFT_HAND = List.of(new PathLane(), new ReachStrip());
 
+  private static final Map<Lane, String> WORDS =
+      Map.of(BEATS, "beats", OTHERS, "others", STRETCHES, "stretches");
+
   private Lanes() {}
+
+  /** What a lane of the reader is called. */
+  public static String words(Lane lane) {
+    return WORDS.get(lane);
+  }
 }

@@ -28,7 +28,7 @@ final class PathLane implements Lane {
   private static final double BRACKET_HEIGHT = 20;
 
   @Override
-  public double height(Study study) {
+  public double height(SystemPlan plan) {
     return study.player().instrument().stringCount() * ROW + BRACKET_GAP + BRACKET_HEIGHT;
   }
 

@@ -17,7 +17,7 @@ final class ReachStrip implements Lane {
   private static final double HEIGHT = 34;
 
   @Override
-  public double height(Study study) {
+  public double height(SystemPlan plan) {
     return HEIGHT;
   }
 

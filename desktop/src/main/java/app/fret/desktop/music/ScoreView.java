@@ -57,13 +57,14 @@ public final class ScoreView extends ScrollPane {
       new SimpleObjectProperty<>(this, "lit", Set.of());
   private final ObjectProperty<List<Flag>> flags =
       new SimpleObjectProperty<>(this, "flags", List.of());
-  private final List<Lane> lanes;
+  private List<Lane> lanes;
   private final double space;
   private final Background background;
   private final VBox systems = new VBox(GAP);
   private final List<SystemNode> nodes = new ArrayList<>();
   private final PauseTransition settle = new PauseTransition(SETTLED);
   private double above;
+  private boolean asPrinted;
   private double laidOutWidth = -1;
   private double viewportHeight = -1;
   private boolean waitsToScroll;
@@ -77,12 +78,13 @@ public final class ScoreView extends ScrollPane {
    * An empty view.
    *
    * @param id its name in the window
-   * @param lanes what stands under the music; with none, the page is shown as printed
+   * @param lanes what stands under the music; with none, the page is shown as it is printed
    * @param space pixels to a staff space
    * @param background engraves beside the window's thread
    */
   public ScoreView(String id, List<Lane> lanes, double space, Background background) {
     this.lanes = List.copyOf(lanes);
+    this.asPrinted = lanes.isEmpty();
     this.space = space;
     this.background = background;
     setId(id);
@@ -128,9 +130,16 @@ public final class ScoreView extends ScrollPane {
     return flags;
   }
 
-  /** Keeps room for tabs over each system. */
-  public void keepRoomForFlags() {
+  /** Shows the page as it is printed, with room for tabs over each system. */
+  public void showAsPrintedWithFlags() {
     above = FlagRow.HEIGHT;
+    asPrinted = true;
+  }
+
+  /** Puts other lanes under the music. */
+  public void setLanes(List<Lane> newLanes) {
+    lanes = List.copyOf(newLanes);
+    layOut();
   }
 
   private void viewportChanged(Bounds viewport) {
@@ -166,7 +175,7 @@ public final class ScoreView extends ScrollPane {
   }
 
   private Laid laid(Study shown, double width) {
-    Passage passage = lanes.isEmpty() ? shown.passage() : MarkedPassage.of(shown);
+    Passage passage = asPrinted ? shown.passage() : MarkedPassage.of(shown);
     Engraving engraving = new Engraver().engrave(passage, (width - 2 * MARGIN) / space);
     return new Laid(width, SystemPlan.of(shown, engraving));
   }

@@ -87,7 +87,7 @@ final class SystemNode extends Pane {
 
   private double height() {
     double staff = (system().bottom() - system().top()) * space + 2 * PADDING;
-    double under = lanes.stream().mapToDouble(l -> l.height(plan.study())).sum();
+    double under = lanes.stream().mapToDouble(l -> l.height(plan)).sum();
     return above + staff + (lanes.isEmpty() ? 0 : LANE_GAP + under);
   }
 
@@ -183,7 +183,7 @@ final class SystemNode extends Pane {
     double top = laneTop();
     for (Lane lane : lanes) {
       lane.paint(graphics, plan, space, top);
-      top += lane.height(plan.study());
+      top += lane.height(plan);
     }
   }
 }

@@ -9,6 +9,9 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.apache.commons.numbers.fraction.Fraction;
 
 /**
  * What of a plan stands on one system: its notes with their places, and the shifts and positions of
@@ -78,5 +81,47 @@ public record SystemPlan(
   /** The note of this number, which stands on the system. */
   public Seen note(int number) {
     return seen.get(number - seen.get(0).number());
+  }
+
+  /** Where a moment of a bar on this system lies, in staff spaces: at its note, or between two. */
+  public double x(int bar, Fraction onset) {
+    Engraving.BarPlace place = bar(bar).orElseThrow();
+    double before = place.x();
+    Fraction beforeOnset = study.passage().bars().get(bar).onset();
+    for (int event : eventsOf(bar)) {
+      Fraction at = study.passage().events().get(event).onset();
+      double x = system.placeOf(event).map(Engraving.NotePlace::x).orElse(before);
+      int order = at.compareTo(onset);
+      if (order == 0) {
+        return x;
+      }
+      if (order > 0) {
+        return between(before, beforeOnset, x, at, onset);
+      }
+      before = x;
+      beforeOnset = at;
+    }
+    Fraction end = study.passage().bars().get(bar).end();
+    return onset.compareTo(end) >= 0
+        ? place.until()
+        : between(before, beforeOnset, place.until(), end, onset);
+  }
+
+  private static double between(double x1, Fraction t1, double x2, Fraction t2, Fraction t) {
+    double whole = t2.subtract(t1).doubleValue();
+    return whole == 0 ? x1 : x1 + (x2 - x1) * t.subtract(t1).doubleValue() / whole;
+  }
+
+  /** The place of a bar; empty where it is on another system, or drawn as part of a long rest. */
+  public Optional<Engraving.BarPlace> bar(int bar) {
+    return system.bars().stream().filter(b -> b.bar() == bar).findFirst();
+  }
+
+  private List<Integer> eventsOf(int bar) {
+    return Stream.concat(system.notes().stream(), system.rests().stream())
+        .map(Engraving.NotePlace::event)
+        .filter(e -> study.passage().events().get(e).bar() == bar)
+        .sorted()
+        .toList();
   }
 }

@@ -21,7 +21,11 @@ final class FirstStart extends StackPane {
                 "Write music in",
                 "Only paper? Type it, eight bars take minutes.",
                 onWrite),
-            way("first-open", "Open a file", "MusicXML, ABC or MIDI; or drop some on the window.", onOpen),
+            way(
+                "first-open",
+                "Open a file",
+                "MusicXML, ABC or MIDI; or drop some on the window.",
+                onOpen),
             way(
                 "first-demo",
                 "Look at the demo",

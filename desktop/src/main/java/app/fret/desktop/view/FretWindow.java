@@ -238,7 +238,9 @@ public final class FretWindow extends StackPane {
     chooser.setTitle("Add a passage");
     chooser
         .getExtensionFilters()
-        .add(new FileChooser.ExtensionFilter("Scores", "*.musicxml", "*.mxl", "*.xml", "*.abc", "*.mid", "*.midi"));
+        .add(
+            new FileChooser.ExtensionFilter(
+                "Scores", "*.musicxml", "*.mxl", "*.xml", "*.abc", "*.mid", "*.midi"));
     Optional.ofNullable(chooser.showOpenDialog(window())).ifPresent(f -> add(f.toPath()));
   }
 

@@ -2,29 +2,62 @@ package app.fret.desktop.view;
 
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.music.Flag;
+import app.fret.desktop.music.Lane;
 import app.fret.desktop.music.Lanes;
 import app.fret.desktop.music.ScoreView;
 import app.fret.reading.traps.Trap;
 import app.fret.study.Study;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import javafx.geometry.Pos;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** The passage as it is printed, with a tab at everything that is easily misread. */
 final class ReadStation extends VBox {
   private final ScoreView score;
+  private final Set<Lane> hidden = new HashSet<>();
 
   ReadStation(PassageDesk desk) {
     setId("read-station");
-    score = new ScoreView("read-score", Lanes.NONE, ScoreView.LARGE, desk::layOut);
-    score.keepRoomForFlags();
+    score = new ScoreView("read-score", Lanes.READ, ScoreView.LARGE, desk::layOut);
+    score.showAsPrintedWithFlags();
     VBox.setVgrow(score, Priority.ALWAYS);
-    getChildren().add(score);
+    getChildren().addAll(shows(), score);
     score.selectedNoteProperty().bindBidirectional(desk.selection().noteProperty());
     desk.studyProperty().addListener((property, before, now) -> show(now));
     show(desk.study());
+  }
+
+  /** What stands under the staff can be shown or not. */
+  private HBox shows() {
+    HBox row = new HBox(8, Parts.label("Under the staff", "quiet"));
+    row.setAlignment(Pos.CENTER_LEFT);
+    row.getStyleClass().add("show-row");
+    for (Lane lane : Lanes.READ) {
+      ToggleButton chip = new ToggleButton(Lanes.words(lane));
+      chip.setId("show-" + Lanes.words(lane));
+      chip.getStyleClass().add("mode-button");
+      chip.setSelected(true);
+      chip.setFocusTraversable(false);
+      chip.setOnAction(e -> show(lane, chip.isSelected()));
+      row.getChildren().add(chip);
+    }
+    return row;
+  }
+
+  private void show(Lane lane, boolean shown) {
+    if (shown) {
+      hidden.remove(lane);
+    } else {
+      hidden.add(lane);
+    }
+    score.setLanes(Lanes.READ.stream().filter(l -> !hidden.contains(l)).toList());
   }
 
   private void show(Study study) {

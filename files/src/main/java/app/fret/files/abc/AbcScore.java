@@ -57,6 +57,11 @@ public final class AbcScore implements Score {
   }
 
   @Override
+  public boolean soundsTogether() {
+    return false;
+  }
+
+  @Override
   public String title() {
     String first = titleOf(tunes.get(0));
     return first.isEmpty() ? place.file().replaceFirst("\\.[A-Za-z]+$", "") : first;

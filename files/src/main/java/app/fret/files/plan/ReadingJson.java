@@ -1,7 +1,10 @@
 package app.fret.files.plan;
 
+import app.fret.reading.BeatGroups;
 import app.fret.reading.Families;
+import app.fret.reading.Form;
 import app.fret.reading.Glossary;
+import app.fret.reading.Others;
 import app.fret.reading.PlayedNote;
 import app.fret.reading.Reading;
 import app.fret.reading.traps.Trap;
@@ -35,6 +38,44 @@ final class ReadingJson {
     }
     ArrayNode families = node.putArray("families");
     reading.families().forEach(f -> families.add(family(f)));
+    Form.families(reading.returns()).values().forEach(f -> families.add(stretches(f)));
+    addOthers(node);
+    return node;
+  }
+
+  private void addOthers(ObjectNode node) {
+    ArrayNode running = node.putArray("runningValue");
+    for (Others.Running each : study.others().running()) {
+      ObjectNode one = running.addObject();
+      one.put("fromBar", number(each.firstBar()));
+      one.put("toBar", number(each.lastBar()));
+      one.put("value", each.fraction());
+    }
+    ArrayNode cues = node.putArray("cues");
+    for (Others.Cue cue : study.others().cues()) {
+      cues.addObject().put("bar", number(cue.bar())).put("text", cue.text());
+    }
+  }
+
+  /** A stretch and those that go back to it. */
+  private ObjectNode stretches(List<Form.Return> returns) {
+    ObjectNode node = JsonNodeFactory.instance.objectNode();
+    Form.Return one = returns.get(0);
+    node.put("kind", one.kind().id());
+    ArrayNode stretches = node.putArray("stretches");
+    stretches
+        .addObject()
+        .put("fromBar", number(one.earlierBar()))
+        .put("toBar", number(one.earlierLastBar()));
+    for (Form.Return each : returns) {
+      ObjectNode stretch = stretches.addObject();
+      stretch.put("fromBar", number(each.firstBar()));
+      stretch.put("toBar", number(each.lastBar()));
+      if (!each.differs().isEmpty()) {
+        ArrayNode differs = stretch.putArray("differs");
+        each.differs().forEach(differs::add);
+      }
+    }
     return node;
   }
 
@@ -71,17 +112,27 @@ final class ReadingJson {
     return label.matches("\\d{1,6}") ? Integer.parseInt(label) : bar + 1;
   }
 
-  /** The groups of the first bar and of every bar whose metre is another. */
+  /** The groups of the first bar and of every bar where they are others. */
   private void addBeatGroups(ArrayNode node) {
-    List<Bar> bars = reading.passage().bars();
-    for (int i = 0; i < bars.size(); i++) {
-      if (i == 0 || !bars.get(i).metre().equals(bars.get(i - 1).metre())) {
+    BeatGroups before = null;
+    for (BeatGroups groups : reading.beatGroups()) {
+      boolean same = before != null && before.groups().equals(groups.groups());
+      if (!same || changesMetre(groups.bar())) {
         ObjectNode one = node.addObject();
-        one.put("bar", number(i));
-        ArrayNode groups = one.putArray("groups");
-        bars.get(i).metre().groups().forEach(groups::add);
+        one.put("bar", number(groups.bar()));
+        ArrayNode sizes = one.putArray("groups");
+        groups.groups().forEach(sizes::add);
+        if (groups.uneven()) {
+          one.put("words", String.join(" | ", groups.words()));
+        }
       }
+      before = groups;
     }
+  }
+
+  private boolean changesMetre(int bar) {
+    List<Bar> bars = reading.passage().bars();
+    return bar > 0 && !bars.get(bar).metre().equals(bars.get(bar - 1).metre());
   }
 
   private ObjectNode family(Families.Family family) {

@@ -1,0 +1,106 @@
+package app.fret.reading;
+
+import app.fret.score.Bar;
+import app.fret.score.Metre;
+import app.fret.score.Passage;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.apache.commons.numbers.fraction.Fraction;
+
+/**
+ * How the beats of a bar are grouped, with words to say on them (common practice, no source).
+ *
+ * @param bar index of the bar
+ * @param groups sizes of the groups in units of the metre, in order
+ * @param uneven whether they are of unequal size, so that one counts aloud
+ */
+public record BeatGroups(int bar, List<Integer> groups, boolean uneven) {
+  private static final List<String> NUMBERS = List.of("one", "two", "three", "four");
+
+  /** Groupings that are tried where a metre prints none, the usual one first. */
+  private static final List<List<Integer>> OF_FIVE = List.of(List.of(3, 2), List.of(2, 3));
+
+  private static final List<List<Integer>> OF_SEVEN =
+      List.of(List.of(3, 2, 2), List.of(2, 2, 3), List.of(2, 3, 2));
+
+  private static final List<List<Integer>> OF_EIGHT =
+      List.of(List.of(3, 3, 2), List.of(3, 2, 3), List.of(2, 3, 3));
+
+  public BeatGroups {
+    groups = List.copyOf(groups);
+  }
+
+  /** The groups of every bar of a passage. */
+  public static List<BeatGroups> of(Passage passage, List<PlayedNote> notes) {
+    List<Set<Fraction>> onsets = new ArrayList<>();
+    passage.bars().forEach(b -> onsets.add(new HashSet<>()));
+    for (PlayedNote note : notes) {
+      Bar bar = passage.bars().get(note.bar());
+      onsets.get(note.bar()).add(bar.placeInMetre(note.onset()));
+    }
+    List<BeatGroups> all = new ArrayList<>();
+    for (int i = 0; i < passage.bars().size(); i++) {
+      all.add(of(i, passage.bars().get(i).metre(), onsets.get(i)));
+    }
+    return List.copyOf(all);
+  }
+
+  private static BeatGroups of(int bar, Metre metre, Set<Fraction> onsets) {
+    List<List<Integer>> tried = groupings(metre);
+    if (tried.isEmpty()) {
+      return new BeatGroups(bar, metre.groups(), metre.groups().stream().distinct().count() > 1);
+    }
+    List<Integer> best = tried.get(0);
+    int most = -1;
+    for (List<Integer> grouping : tried) {
+      int begun = begun(grouping, metre, onsets);
+      if (begun > most) {
+        most = begun;
+        best = grouping;
+      }
+    }
+    return new BeatGroups(bar, best, true);
+  }
+
+  private static List<List<Integer>> groupings(Metre metre) {
+    boolean single = metre.groups().size() == 1 && !metre.isFree();
+    return switch (single ? metre.upper() : 0) {
+      case 5 -> OF_FIVE;
+      case 7 -> OF_SEVEN;
+      case 8 -> metre.unit() == 8 ? OF_EIGHT : List.of();
+      default -> List.of();
+    };
+  }
+
+  /** A group that begins with a note counts; one whose unit before has no note, twice. */
+  private static int begun(List<Integer> grouping, Metre metre, Set<Fraction> onsets) {
+    int begun = 0;
+    int at = 0;
+    for (int size : grouping) {
+      Fraction start = Fraction.of(at, metre.unit());
+      boolean begins = onsets.contains(start);
+      boolean held = at > 0 && !onsets.contains(Fraction.of(at - 1, metre.unit()));
+      begun += begins ? held ? 2 : 1 : 0;
+      at += size;
+    }
+    return begun;
+  }
+
+  /** Words to say: one two, one two three. */
+  public List<String> words() {
+    return groups.stream().map(BeatGroups::words).toList();
+  }
+
+  private static String words(int size) {
+    return NUMBERS.subList(0, Math.min(size, NUMBERS.size())).stream()
+        .collect(Collectors.joining(" "));
+  }
+
+  /** Where each group begins from the start of the bar, and how long it is. */
+  public List<Fraction> lengths(Metre metre) {
+    return uneven ? groups.stream().map(g -> Fraction.of(g, metre.unit())).toList() : metre.beats();
+  }
+}

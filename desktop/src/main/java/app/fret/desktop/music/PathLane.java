@@ -29,7 +29,7 @@ final class PathLane implements Lane {
 
   @Override
   public double height(SystemPlan plan) {
-    return study.player().instrument().stringCount() * ROW + BRACKET_GAP + BRACKET_HEIGHT;
+    return plan.study().player().instrument().stringCount() * ROW + BRACKET_GAP + BRACKET_HEIGHT;
   }
 
   @Override

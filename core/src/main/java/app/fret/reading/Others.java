@@ -122,6 +122,7 @@ public record Others(List<Running> running, List<Cue> cues) {
       counts.merge(onsets.get(i).subtract(onsets.get(i - 1)), 1, Integer::sum);
     }
     return counts.entrySet().stream()
+        .filter(e -> e.getValue() > 1)
         .filter(e -> e.getKey().multiply(2 * e.getValue()).compareTo(bar.length()) >= 0)
         .max(
             Comparator.comparingInt((Map.Entry<Fraction, Integer> e) -> e.getValue())

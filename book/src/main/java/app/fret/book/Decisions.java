@@ -8,6 +8,7 @@ import app.fret.reading.traps.ReadingChoices;
 import app.fret.reading.traps.TrapAt;
 import app.fret.score.Tempo;
 import app.fret.study.Choices;
+import app.fret.time.TempoChoices;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -39,6 +40,8 @@ final class Decisions {
                 + ") is kept in the book, but not in force.");
       } else if (row.area().equals(DecisionRows.READING)) {
         reading = withSeen(reading, row, remarks);
+      } else if (row.area().equals(TempoRows.AREA)) {
+        choices = choices.with(withTempo(choices.tempo(), row, remarks));
       } else if (row.item().equals(DecisionRows.PROFILE)) {
         choices = choices.withProfile(profile(row.value(), remarks));
       } else {
@@ -52,10 +55,11 @@ final class Decisions {
     return handle
         .createQuery(
             "SELECT area, item, version, value FROM decision WHERE passage_id = :id"
-                + " AND area IN (:leftHand, :reading) ORDER BY area, item")
+                + " AND area IN (:leftHand, :reading, :tempo) ORDER BY area, item")
         .bind("id", passageId)
         .bind("leftHand", DecisionRows.LEFT_HAND)
         .bind("reading", DecisionRows.READING)
+        .bind("tempo", TempoRows.AREA)
         .map(
             (row, context) ->
                 new Row(
@@ -95,6 +99,18 @@ final class Decisions {
     return before;
   }
 
+  private static TempoChoices withTempo(TempoChoices before, Row row, List<String> remarks) {
+    try {
+      return TempoRows.with(before, row.item(), row.value());
+    } catch (IllegalArgumentException e) {
+      remarks.add(
+          "A tempo in the book ("
+              + PlainWords.quoted(row.item() + ": " + row.value())
+              + ") cannot be read; it is kept, but not in force.");
+      return before;
+    }
+  }
+
   private static void readPins(Row row, List<PinAt> pins, List<String> remarks) {
     try {
       pins.addAll(DecisionRows.pins(row.item(), row.value()));
@@ -109,6 +125,7 @@ final class Decisions {
   /** Writes what differs: rows that are new or changed, and none for what is no longer decided. */
   void change(long passageId, Choices before, Choices after) {
     change(passageId, DecisionRows.LEFT_HAND, DecisionRows.of(before), DecisionRows.of(after));
+    change(passageId, TempoRows.AREA, TempoRows.of(before.tempo()), TempoRows.of(after.tempo()));
     change(
         passageId,
         DecisionRows.READING,

@@ -55,8 +55,14 @@ final class ConvertCommand implements Command {
     }
     Score score = input.open();
     Optional<String> part = given.text(PART);
-    ReadPassage read = score.read(part.isPresent() ? score.partOf(part.get()) : 0);
+    int chosen = part.isPresent() ? score.partOf(part.get()) : 0;
+    ReadPassage read = score.read(chosen);
     List<String> left = new ArrayList<>(read.left());
+    for (int other = 0; other < score.partNames().size(); other++) {
+      if (other != chosen) {
+        left.add("not written: part " + (other + 1) + ", " + score.partNames().get(other));
+      }
+    }
     WholeFile.write(
         file,
         given.has(OVERWRITE),

@@ -19,6 +19,7 @@ import app.fret.score.Tempo;
 import app.fret.study.Choices;
 import app.fret.study.Intake;
 import app.fret.study.Study;
+import app.fret.time.Occasion;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,6 +34,7 @@ final class PlanOptions {
   private static final String BEAT = "beat";
   private static final String PROFILE = "profile";
   private static final String PIN = "pin";
+  private static final String OCCASION = "occasion";
 
   private final Arguments given;
   private final ScoreInput input;
@@ -60,6 +62,11 @@ final class PlanOptions {
             PROFILE,
             "NAME",
             "secure (the default), even-colour, singing, brilliant, still-hand, as-printed.")
+        .value(
+            OCCASION,
+            "NAME",
+            "audition (the default: a metronome step below the target), recording, section,"
+                + " concert.")
         .values(
             PIN, "PIN", "BAR:INDEX=STRING:FINGER, such as 3:2=III:1; may be given several times.");
     PlayerOptions.addTo(table);
@@ -152,7 +159,9 @@ final class PlanOptions {
 
   private Choices choices(Passage passage, Tempo target, Player player) {
     String profile = given.text(PROFILE).orElse("secure");
-    Choices choices = Choices.at(target).withProfile(Profiles.named(profile));
+    Occasion occasion = Occasion.named(given.text(OCCASION).orElse(Occasion.AUDITION.id()));
+    Choices at = Choices.at(target).withProfile(Profiles.named(profile));
+    Choices choices = at.with(at.tempo().withOccasion(occasion));
     List<PinOption> pins = given.texts(PIN).stream().map(PinOption::parse).toList();
     return pins.isEmpty() ? choices : choices.withPins(at(pins, Reading.of(passage), player));
   }

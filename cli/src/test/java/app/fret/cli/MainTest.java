@@ -90,6 +90,66 @@ class MainTest {
   }
 
   @Test
+  void whatTheOthersRunOnAndWhoIsHeardBeforeAnEntryIsTold() throws IOException {
+    Path midi = folder.resolve("two.mid");
+    Path tune = folder.resolve("two.abc");
+    Files.writeString(tune, "X:1\nT:Viola\nM:4/4\nL:1/4\nQ:1/4=96\nK:C clef=alto\nC4|z4|z4|E4|\n");
+    assertThat(run("convert", tune.toString(), midi.toString()).exit()).isZero();
+    Path score = folder.resolve("score.musicxml");
+    String part = "<measure number='%d'>%s%s</measure>";
+    String head =
+        "<attributes><divisions>2</divisions><time><beats>4</beats><beat-type>4</beat-type></time>"
+            + "</attributes>";
+    String eighths =
+        "<note><pitch><step>C</step><octave>5</octave></pitch><duration>1</duration>"
+            + "<type>eighth</type></note>";
+    String whole =
+        "<note><pitch><step>C</step><octave>5</octave></pitch><duration>8</duration>"
+            + "<type>whole</type></note>";
+    String rest = "<note><rest measure='yes'/><duration>8</duration></note>";
+    StringBuilder own = new StringBuilder();
+    StringBuilder other = new StringBuilder();
+    String[] ownBars = {whole, rest, rest, whole};
+    String[] otherBars = {eighths.repeat(8), eighths.repeat(8), eighths.repeat(8), whole};
+    for (int bar = 0; bar < ownBars.length; bar++) {
+      own.append(String.format(part, bar + 1, bar == 0 ? head : "", ownBars[bar]));
+      other.append(String.format(part, bar + 1, bar == 0 ? head : "", otherBars[bar]));
+    }
+    Files.writeString(
+        score,
+        "<score-partwise version='4.0'><part-list><score-part id='P1'><part-name>Oboe"
+            + "</part-name></score-part><score-part id='P2'><part-name>Geige</part-name>"
+            + "</score-part></part-list><part id='P1'>"
+            + other
+            + "</part><part id='P2'>"
+            + own
+            + "</part></score-partwise>");
+    JsonNode plan = json(run("plan", score.toString(), "--instrument", "violin"));
+    assertThat(plan.at("/passage/notes").asInt()).isEqualTo(2);
+    assertThat(plan.at("/reading/runningValue/0/value").asText()).isEqualTo("1/8");
+    assertThat(plan.at("/reading/runningValue/0/toBar").asInt()).isEqualTo(3);
+    assertThat(plan.at("/reading/cues/0/bar").asInt()).isEqualTo(4);
+    assertThat(plan.at("/reading/cues/0/text").asText())
+        .isEqualTo("Oboe plays C5 C5 C5 C5 before you");
+    Run converted = run("convert", score.toString(), folder.resolve("o.abc").toString());
+    assertThat(converted.err()).contains("not written: part 2, Geige");
+    JsonNode played = json(run("plan", midi.toString(), "--instrument", "viola"));
+    assertThat(played.at("/passage/notes").asInt()).isEqualTo(2);
+  }
+
+  @Test
+  void theOccasionChangesTheTempoAndSaysSo() throws IOException {
+    JsonNode audition = json(plan("--json", "--target", "120"));
+    assertThat(audition.at("/practice/auditionPerMinute").asDouble()).isEqualTo(116);
+    assertThat(audition.at("/tempo/slowest").asDouble()).isLessThan(120);
+    assertThat(audition.at("/tempo/ceiling").asDouble()).isGreaterThan(120);
+    JsonNode concert = json(plan("--json", "--target", "120", "--occasion", "concert"));
+    assertThat(concert.at("/practice/auditionPerMinute").asDouble()).isEqualTo(120);
+    assertThat(concert.at("/tempo/changes/0").asText()).contains("target itself");
+    assertThat(plan("--occasion", "party").err()).contains("there is no occasion 'party'");
+  }
+
+  @Test
   void aFaultInATuneNamesBarAndLine() throws IOException {
     Path tune = folder.resolve("tune.abc");
     Files.writeString(tune, "X:1\nT:Tune\nM:4/4\nL:1/4\nK:G\nd c B [Ac|\n");

@@ -4,13 +4,15 @@ import app.fret.score.Passage;
 import app.fret.score.PlayOrder;
 import app.fret.score.Tempo;
 import app.fret.score.TempoMap;
+import app.fret.time.TempoChoices;
 import java.util.List;
 import java.util.OptionalDouble;
 
 /**
  * How a passage is worked up.
  *
- * @param audition tempo to play it at in an audition: one metronome step below the target
+ * @param audition tempo to play it at on the occasion: in an audition one metronome step below the
+ *     target, see {@link TempoChoices#isStepBelow()}
  * @param ladder rungs to the target
  * @param passSeconds seconds one pass takes on each rung
  */
@@ -20,19 +22,30 @@ public record PracticePlan(Tempo audition, Ladder ladder, List<Double> passSecon
   }
 
   /**
-   * The plan of a passage for a target tempo, from what is clean today if that is known. Repeats
-   * count in the seconds of a pass.
+   * The plan of a passage, from what is clean today if that is known. Repeats count in the seconds
+   * of a pass, and every rung keeps the proportions of its places.
+   *
+   * @param tempos how fast it goes at the target
    */
-  public static PracticePlan of(Passage passage, Tempo target, OptionalDouble cleanToday) {
+  public static PracticePlan of(
+      Passage passage, TempoMap tempos, TempoChoices choices, OptionalDouble cleanToday) {
+    Tempo target = choices.target();
     Ladder ladder = Ladder.to(target, cleanToday);
+    double atTarget = PlayOrder.seconds(passage, tempos);
     return new PracticePlan(
-        target.at(MetronomeScale.stepBelow(target.perMinute())),
+        choices.isStepBelow() ? target.at(MetronomeScale.stepBelow(target.perMinute())) : target,
         ladder,
-        ladder.rungs().stream().map(rung -> passSeconds(passage, target.at(rung))).toList());
+        ladder.rungs().stream().map(rung -> atTarget * target.perMinute() / rung).toList());
   }
 
-  /** Seconds that one pass takes at a tempo, repeats played. */
-  public static double passSeconds(Passage passage, Tempo tempo) {
-    return PlayOrder.seconds(passage, TempoMap.constant(tempo));
+  /**
+   * Seconds that one pass takes at a tempo in the target's beat, repeats played and all places in
+   * proportion.
+   *
+   * @param tempos how fast it goes at the target
+   */
+  public static double passSeconds(Passage passage, TempoMap tempos, Tempo target, Tempo tempo) {
+    double slower = target.perMinute() / tempo.in(target.beat()).perMinute();
+    return PlayOrder.seconds(passage, tempos) * slower;
   }
 }

@@ -21,7 +21,7 @@ public record Choices(TempoChoices tempo, LeftHandChoices leftHand, ReadingChoic
 
   /** Nothing decided but the tempo. */
   public static Choices at(Tempo target) {
-    return new Choices(new TempoChoices(target), LeftHandChoices.none(), ReadingChoices.none());
+    return new Choices(TempoChoices.at(target), LeftHandChoices.none(), ReadingChoices.none());
   }
 
   /** The target tempo. */
@@ -37,6 +37,11 @@ public record Choices(TempoChoices tempo, LeftHandChoices leftHand, ReadingChoic
   /** Fingers, strings and positions decided by hand. */
   public List<PinAt> pins() {
     return leftHand.pins();
+  }
+
+  /** The same choices with another tempo. */
+  public Choices with(TempoChoices newTempo) {
+    return new Choices(newTempo, leftHand, reading);
   }
 
   /** The same choices with another left hand. */

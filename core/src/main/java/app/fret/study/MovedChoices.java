@@ -8,6 +8,7 @@ import app.fret.reading.traps.ReadingChoices;
 import app.fret.reading.traps.TrapAt;
 import app.fret.score.NoteRef;
 import app.fret.score.Passage;
+import app.fret.time.TempoPlace;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -50,8 +51,23 @@ public record MovedChoices(Choices choices, List<String> lost) {
           at -> seen.add(new TrapAt(trap.kind(), at)),
           () -> lost.add(words("the tick", trap.at(), before)));
     }
+    List<TempoPlace> tempos = new ArrayList<>();
+    for (TempoPlace place : choices.tempo().places()) {
+      Optional<NoteRef> from = Optional.ofNullable(moves.get(place.from()));
+      Optional<NoteRef> to = Optional.ofNullable(moves.get(place.to()));
+      if (from.isPresent() && to.isPresent()) {
+        tempos.add(place.movedTo(from.get(), to.get()));
+      } else {
+        lost.add(words("the tempo", place.from(), before));
+      }
+    }
     LeftHandChoices leftHand = new LeftHandChoices(choices.profile(), pins);
-    return new MovedChoices(choices.with(leftHand).with(new ReadingChoices(seen)), lost);
+    return new MovedChoices(
+        choices
+            .with(leftHand)
+            .with(new ReadingChoices(seen))
+            .with(choices.tempo().withPlaces(tempos)),
+        lost);
   }
 
   private static String words(String what, NoteRef at, Passage before) {

@@ -17,6 +17,7 @@ import app.fret.practice.PracticePlan;
 import app.fret.reading.NotePlaces;
 import app.fret.reading.Others;
 import app.fret.reading.PlayedNote;
+import app.fret.reading.Reading;
 import app.fret.reading.traps.Trap;
 import app.fret.reading.traps.TrapAt;
 import app.fret.reading.traps.Traps;
@@ -84,7 +85,9 @@ public final class Study {
    */
   public static Study of(Passage passage, Player player, Choices choices, Steps steps)
       throws OutOfRangeException, PinConflictException {
-    return of(Brief.of(passage, player, choices.tempo().tempos()), choices, Others.NONE, steps);
+    Reading reading = Reading.of(passage);
+    Brief brief = Brief.of(reading, player, choices.tempo().tempos(reading));
+    return of(brief, choices, Others.NONE, steps);
   }
 
   private static Study of(Brief brief, Choices choices, Others others, Steps steps)
@@ -110,7 +113,8 @@ public final class Study {
   }
 
   private static PracticePlan practice(Brief brief, Choices choices) {
-    return PracticePlan.of(brief.passage(), choices.target(), OptionalDouble.empty());
+    return PracticePlan.of(
+        brief.passage(), brief.tempos(), choices.tempo(), OptionalDouble.empty());
   }
 
   /**
@@ -121,7 +125,7 @@ public final class Study {
    */
   public Study with(Choices next) throws PinConflictException {
     if (!next.tempo().equals(choices.tempo())) {
-      return of(brief.at(next.tempo().tempos()), next, others, step -> {});
+      return of(brief.at(next.tempo().tempos(brief.reading())), next, others, step -> {});
     }
     PreparedPassage weighed =
         next.profile().equals(choices.profile()) ? prepared : prepare(brief, next);
@@ -141,7 +145,11 @@ public final class Study {
   public Study with(Player player, Choices next) throws OutOfRangeException, PinConflictException {
     return player.equals(brief.player())
         ? with(next)
-        : of(Brief.of(brief.reading(), player, next.tempo().tempos()), next, others, step -> {});
+        : of(
+            Brief.of(brief.reading(), player, next.tempo().tempos(brief.reading())),
+            next,
+            others,
+            step -> {});
   }
 
   /**
@@ -171,7 +179,10 @@ public final class Study {
 
   /** What is easily misread on the page, in order of the notes. */
   public List<Trap> traps() {
-    return Traps.of(brief.reading());
+    boolean rests = choices.tempo().occasion().countsLongRests();
+    return Traps.of(brief.reading()).stream()
+        .filter(t -> rests || t.kind() != Trap.Kind.LONG_REST)
+        .toList();
   }
 
   /** Whether a trap of this passage was ticked off. */

@@ -4,9 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.fret.practice.Climb.Pass;
+import app.fret.reading.Reading;
 import app.fret.score.BeatUnit;
+import app.fret.score.Passage;
 import app.fret.score.Tempo;
 import app.fret.testing.Music;
+import app.fret.time.TempoChoices;
 import java.util.List;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
@@ -127,9 +130,10 @@ class PracticeTest {
 
   @Test
   void aPassTakesLongerOnALowerRung() {
+    TempoChoices tempo = TempoChoices.at(new Tempo(BeatUnit.QUARTER, 120));
+    Passage passage = Music.passage("C5/1 | D5/1");
     PracticePlan plan =
-        PracticePlan.of(
-            Music.passage("C5/1 | D5/1"), new Tempo(BeatUnit.QUARTER, 120), OptionalDouble.empty());
+        PracticePlan.of(passage, tempo.tempos(Reading.of(passage)), tempo, OptionalDouble.empty());
     assertThat(plan.passSeconds().get(0)).isCloseTo(8, within(1e-9));
     assertThat(plan.passSeconds().get(6)).isCloseTo(4, within(1e-9));
     assertThat(plan.audition().perMinute()).isEqualTo(116);

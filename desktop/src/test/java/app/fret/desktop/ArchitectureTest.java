@@ -27,6 +27,7 @@ class ArchitectureTest {
   private static final List<String> FLOW =
       List.of(
           "score",
+          "edit",
           "instrument",
           "reading",
           "time",

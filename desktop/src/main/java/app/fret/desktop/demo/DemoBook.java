@@ -12,9 +12,10 @@ import app.fret.files.musicxml.MusicXmlReader;
 import app.fret.instrument.PlayerSetup;
 import app.fret.practice.Climb;
 import app.fret.practice.Ladder;
-import app.fret.practice.PracticePlan;
 import app.fret.score.Passage;
+import app.fret.score.PlayOrder;
 import app.fret.score.Tempo;
+import app.fret.score.TempoMap;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -121,7 +122,8 @@ public final class DemoBook {
       for (int pass = 0; pass < words[day].length(); pass++) {
         boolean clean = words[day].charAt(pass) == 'c';
         Tempo tempo = ladder.tempo(climb.rung());
-        OptionalDouble seconds = OptionalDouble.of(PracticePlan.passSeconds(added.music(), tempo));
+        OptionalDouble seconds =
+            OptionalDouble.of(PlayOrder.seconds(added.music(), TempoMap.constant(tempo)));
         book.addToLog(
             new LogEntry(passage.id(), at.plusSeconds(95L * pass), tempo, seconds, clean));
         climb = clean ? climb.clean() : climb.miss();

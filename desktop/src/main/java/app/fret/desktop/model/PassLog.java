@@ -7,8 +7,8 @@ import app.fret.practice.Climb;
 import app.fret.practice.Climb.Pass;
 import app.fret.practice.Ladder;
 import app.fret.practice.PracticePlan;
-import app.fret.score.Passage;
 import app.fret.score.Tempo;
+import app.fret.study.Study;
 import java.time.Clock;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -21,7 +21,7 @@ import javafx.collections.ObservableList;
 /** The passes through a passage, and where they lead on its ladder. */
 public final class PassLog {
   private final long passageId;
-  private Passage passage;
+  private Study study;
   private final Book book;
   private final Clock clock;
   private final Workers workers;
@@ -31,14 +31,14 @@ public final class PassLog {
 
   PassLog(
       long passageId,
-      Passage passage,
+      Study study,
       Ladder ladder,
       Found<LogEntry> found,
       Book book,
       Clock clock,
       Workers workers) {
     this.passageId = passageId;
-    this.passage = passage;
+    this.study = study;
     this.book = book;
     this.clock = clock;
     this.workers = workers;
@@ -56,9 +56,9 @@ public final class PassLog {
     return Climb.after(ladder, passes);
   }
 
-  /** The music is another from now on. */
-  void setPassage(Passage newPassage) {
-    passage = newPassage;
+  /** The music or how it goes is another from now on. */
+  void setStudy(Study newStudy) {
+    study = newStudy;
   }
 
   /** Where the player stands on the ladder. */
@@ -84,7 +84,10 @@ public final class PassLog {
   void add(boolean clean, Consumer<Notice> tell) {
     Climb now = climb.get();
     Tempo tempo = now.ladder().tempo(now.rung());
-    OptionalDouble seconds = OptionalDouble.of(PracticePlan.passSeconds(passage, tempo));
+    OptionalDouble seconds =
+        OptionalDouble.of(
+            PracticePlan.passSeconds(
+                study.passage(), study.brief().tempos(), study.choices().target(), tempo));
     LogEntry entry = new LogEntry(passageId, clock.instant(), tempo, seconds, clean);
     workers.keep(
         () -> {

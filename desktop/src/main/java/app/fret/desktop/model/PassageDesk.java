@@ -30,6 +30,7 @@ import app.fret.study.Intake;
 import app.fret.study.MovedChoices;
 import app.fret.study.Study;
 import app.fret.study.TakenPlan;
+import app.fret.time.TempoChoices;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -122,13 +123,7 @@ public final class PassageDesk {
     this.selection = new Selection(first.notes().size());
     this.passes =
         new PassLog(
-            opened.entry().id(),
-            first.passage(),
-            first.practice().ladder(),
-            log,
-            book,
-            clock,
-            workers);
+            opened.entry().id(), first, first.practice().ladder(), log, book, clock, workers);
     if (!opened.remarks().isEmpty()) {
       message.set(opened.remarks().get(0));
     }
@@ -275,6 +270,16 @@ public final class PassageDesk {
     change(
         decisions.wanted().with(decisions.wanted().choices().withProfile(profile)),
         profile.label());
+  }
+
+  /** Plans the passage for another tempo, occasion or places that go at their own. */
+  public void setTempo(TempoChoices tempo, String what) {
+    change(decisions.wanted().with(decisions.wanted().choices().with(tempo)), what);
+  }
+
+  /** What is wanted of the tempo. */
+  public TempoChoices tempo() {
+    return decisions.wanted().choices().tempo();
   }
 
   /** Plans the passage for another hand, instrument or school. */
@@ -554,8 +559,8 @@ public final class PassageDesk {
     if (!sameMusic) {
       changedNotes.set(Set.of());
       selection.resize(Math.min(study.get().notes().size(), planned.notes().size()));
-      passes.setPassage(planned.passage());
     }
+    passes.setStudy(planned);
     study.set(planned);
     selection.resize(planned.notes().size());
     changedNotes.set(changed);

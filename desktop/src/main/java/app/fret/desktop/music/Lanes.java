@@ -5,6 +5,7 @@ import java.util.Map;
 
 /** Which lanes stand under the music, from above: a new lane is a class and a line here. */
 public final class Lanes {
+  private static final Lane TEMPI = new TempoLane();
   private static final Lane BEATS = new BeatLane();
   private static final Lane OTHERS = new OthersLane();
   private static final Lane STRETCHES = new StretchLane();
@@ -13,13 +14,13 @@ public final class Lanes {
   public static final List<Lane> NONE = List.of();
 
   /** What a reader counts by, what the others run on, and what comes back. */
-  public static final List<Lane> READ = List.of(BEATS, OTHERS, STRETCHES);
+  public static final List<Lane> READ = List.of(TEMPI, BEATS, OTHERS, STRETCHES);
 
   /** The path of the left hand and how far it opens. */
   public static final List<Lane> LEFT_HAND = List.of(new PathLane(), new ReachStrip());
 
   private static final Map<Lane, String> WORDS =
-      Map.of(BEATS, "beats", OTHERS, "others", STRETCHES, "stretches");
+      Map.of(TEMPI, "tempi", BEATS, "beats", OTHERS, "others", STRETCHES, "stretches");
 
   private Lanes() {}
 

@@ -263,6 +263,15 @@ public final class FretWindow extends StackPane {
     mend.begin();
   }
 
+  /** Opens the pane for the tempo of the open passage and its places. */
+  public void showTempo() {
+    desk.openProperty()
+        .get()
+        .ifPresentOrElse(
+            p -> cover(new TempoPane(p, this::uncover)),
+            () -> tell("Open a passage first; then its tempo can be set."));
+  }
+
   /** Asks where to write the marked part. */
   void chooseTarget() {
     if (desk.openProperty().get().isEmpty()) {

@@ -92,7 +92,8 @@ final class Header extends HBox {
         .getChildren()
         .setAll(
             figure("target", Words.tempo(study.choices().target())),
-            figure("audition", Words.tempo(study.practice().audition())),
+            figure(
+                study.choices().tempo().occasion().id(), Words.tempo(study.practice().audition())),
             figure("clean today", cleanToday(study, climb)));
     passage.opened().entry().dueOn().ifPresent(day -> figures.getChildren().add(daysLeft(day)));
   }

@@ -31,8 +31,9 @@ final class PractisePanel extends VBox {
             Parts.heading("Tempos"),
             Parts.fact("target", Words.tempo(study.choices().target())),
             Parts.fact(
-                "audition",
-                Words.tempo(study.practice().audition()) + ", one metronome step below"),
+                study.choices().tempo().occasion().id(),
+                Words.tempo(study.practice().audition())
+                    + (study.choices().tempo().isStepBelow() ? ", one metronome step below" : "")),
             Parts.fact("first rung", Words.tempo(climb.ladder().tempo(0)) + ", half the target"),
             care());
   }

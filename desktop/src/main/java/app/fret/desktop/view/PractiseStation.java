@@ -124,7 +124,12 @@ final class PractiseStation extends VBox {
 
   private String clickWords(Tempo tempo) {
     Tempo clickable = MetronomeScale.clickable(tempo);
-    double seconds = PracticePlan.passSeconds(desk.study().passage(), tempo);
+    double seconds =
+        PracticePlan.passSeconds(
+            desk.study().passage(),
+            desk.study().brief().tempos(),
+            desk.study().choices().target(),
+            tempo);
     String once = "once through takes " + Words.seconds(seconds);
     return clickable.equals(tempo)
         ? once

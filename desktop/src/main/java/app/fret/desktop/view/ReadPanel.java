@@ -2,11 +2,11 @@ package app.fret.desktop.view;
 
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.Words;
-import app.fret.practice.PracticePlan;
 import app.fret.reading.Glossary;
 import app.fret.reading.PlayedNote;
 import app.fret.score.Bar;
 import app.fret.score.Passage;
+import app.fret.score.PlayOrder;
 import app.fret.score.WrittenPitch;
 import app.fret.study.Study;
 import java.util.Comparator;
@@ -116,7 +116,7 @@ final class ReadPanel extends VBox {
             .mapToDouble(n -> study.choices().target().seconds(n.length()))
             .min()
             .orElse(1);
-    double seconds = PracticePlan.passSeconds(study.passage(), study.choices().target());
+    double seconds = PlayOrder.seconds(study.passage(), study.brief().tempos());
     content
         .getChildren()
         .addAll(

@@ -22,6 +22,7 @@ record WindowCommand(
           asking("menu-add", "Add a passage from a file", FretWindow::chooseFile),
           asking("menu-write-in", "Write music in", FretWindow::writeIn, "Ctrl+N"),
           asking("menu-mend", "Mend the notes", FretWindow::mendNotes, "Ctrl+E"),
+          asking("menu-tempo", "What plays when", FretWindow::showTempo, "Ctrl+T"),
           asking("menu-write", "Write the marked part as MusicXML", FretWindow::chooseTarget),
           asking("menu-pdf-a4", "Write the part as PDF, A4", w -> w.choosePdf(Paper.A4)),
           asking(

@@ -84,9 +84,6 @@ public final class ScoreFile implements Score {
     Skipped skipped = new Skipped();
     for (int other = 0; other < parts.size(); other++) {
       new Source(parts.get(other), root.taken()).takeAll();
-      if (other != part) {
-        skipped.add("part " + (other + 1) + ", " + nameOf(other));
-      }
     }
     takeHead(root, part);
     String name = nameOf(part);

@@ -99,7 +99,9 @@ public final class PlanJson {
     root.put("format", "fret-plan");
     root.put("version", 1);
     root.set("passage", passage(skipped));
-    root.set("reading", new ReadingJson(study).node());
+    ReadingJson reading = new ReadingJson(study);
+    root.set("reading", reading.node());
+    root.set("tempo", reading.tempo());
     LeftHandJson leftHand = new LeftHandJson(study);
     root.set("leftHand", leftHand.plan());
     if (!others.isEmpty()) {

@@ -11,6 +11,9 @@ import app.fret.reading.traps.Trap;
 import app.fret.score.Bar;
 import app.fret.score.Span;
 import app.fret.study.Study;
+import app.fret.time.Broadening;
+import app.fret.time.TempoChoices;
+import app.fret.time.TempoPlace;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -40,6 +43,35 @@ final class ReadingJson {
     reading.families().forEach(f -> families.add(family(f)));
     Form.families(reading.returns()).values().forEach(f -> families.add(stretches(f)));
     addOthers(node);
+    return node;
+  }
+
+  /** The target with its limits and the places that go at a tempo of their own. */
+  ObjectNode tempo() {
+    TempoChoices tempo = study.choices().tempo();
+    ObjectNode node = JsonNodeFactory.instance.objectNode();
+    node.put("slowest", tempo.slowestPerMinute());
+    node.put("target", tempo.target().perMinute());
+    node.put("ceiling", tempo.ceilingPerMinute());
+    node.put("occasion", tempo.occasion().id());
+    ArrayNode changes = node.putArray("changes");
+    tempo.occasion().changes().forEach(changes::add);
+    ArrayNode regions = node.putArray("regions");
+    for (TempoPlace place : tempo.places()) {
+      ObjectNode one = regions.addObject();
+      one.put("kind", place.kind().id());
+      one.put("fromBar", number(place.from().bar()));
+      one.put("toBar", number(place.to().bar()));
+      one.put("perMinute", place.perMinute());
+    }
+    ArrayNode proposals = node.putArray("proposals");
+    for (Broadening.Proposal proposal : Broadening.of(reading, tempo)) {
+      ObjectNode one = proposals.addObject();
+      one.put("fromBar", number(proposal.place().from().bar()));
+      one.put("toBar", number(proposal.place().to().bar()));
+      one.put("perMinute", proposal.place().perMinute());
+      one.put("text", "may broaden " + proposal.words());
+    }
     return node;
   }
 

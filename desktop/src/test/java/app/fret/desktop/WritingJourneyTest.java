@@ -194,6 +194,44 @@ class WritingJourneyTest extends Journey {
     assertThat(passage().study().pins()).hasSize(1);
   }
 
+  @Test
+  void severalFilesComeInWithOneSummary(FxRobot robot) throws IOException {
+    Path good = folder.resolve("one.abc");
+    Files.writeString(good, "X:1\nT:Grey Ferry\nM:4/4\nL:1/4\nQ:1/4=80\nK:D\nd e f g | a4 |\n");
+    Path other = score("D5/4 E5/4 F5/4 G5/4");
+    Path bad = folder.resolve("torn.musicxml");
+    Files.writeString(bad, "<score-partwise><part-list>");
+    robot.interact(() -> window.addAll(List.of(good, other, bad)));
+    waitFor(() -> text(robot, "#several-summary").equals("2 files can be added, 1 cannot."));
+    robot.clickOn("#several-new-player").write("Oda Merrin");
+    robot.clickOn("#several-add");
+    waitFor(() -> desk.programme().size() == 2);
+    waitFor(() -> desk.openProperty().get().isPresent());
+    assertThat(text(robot, "#passage-title")).isEqualTo("Grey Ferry");
+  }
+
+  @Test
+  void aTempoOfItsOwnIsSetForTheSelectedNotes(FxRobot robot) throws IOException {
+    addScore(robot);
+    robot.interact(() -> passage().select(4));
+    robot.push(KeyCode.SHIFT, KeyCode.RIGHT);
+    robot.push(KeyCode.CONTROL, KeyCode.T);
+    waitFor(() -> robot.lookup("#tempo-pane").tryQuery().isPresent());
+    robot.clickOn("#tempo-number").write("60");
+    robot.clickOn("#tempo-add");
+    waitFor(() -> passage().study().choices().tempo().places().size() == 1);
+    assertThat(passage().study().brief().tempos().changes()).hasSize(3);
+    robot.clickOn("#take-broadening");
+    waitFor(() -> passage().study().choices().tempo().places().size() == 2);
+    robot.clickOn("#occasion-recording");
+    waitFor(() -> passage().study().choices().tempo().occasion().id().equals("recording"));
+    robot.clickOn("#tempo-close");
+    assertThat(text(robot, "#header-recording")).isEqualTo("♩ = 112");
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    waitFor(() -> passage().study().choices().tempo().occasion().id().equals("audition"));
+    assertThat(text(robot, "#header-audition")).isEqualTo("♩ = 108");
+  }
+
   private CodeArea typedLine() {
     return (CodeArea) window.lookup("#entry-line");
   }

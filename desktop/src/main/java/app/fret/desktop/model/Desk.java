@@ -298,6 +298,73 @@ public final class Desk {
     return ImportOffer.typed(abc, players());
   }
 
+  /** The players of the book as they are now. */
+  public List<BookPlayer> playersNow() {
+    return players();
+  }
+
+  /** Reads several files for a player of an instrument; of several askings the newest counts. */
+  public void offerAll(List<Path> files, String instrument, Consumer<FileBatch> onRead) {
+    List<BookPlayer> all = players();
+    workers.planForShow(
+        offering,
+        () -> {
+          FileBatch batch = FileBatch.read(files, instrument, all);
+          workers.show(() -> onRead.accept(batch));
+        },
+        this::tell);
+  }
+
+  /**
+   * Puts several passages into the book, those that can be played, and lays the first on the desk;
+   * what cannot be added is told in one sentence each.
+   *
+   * @param newPlayer name of a new player where there is no owner
+   */
+  public void addAll(
+      List<FileBatch.Item> items, Optional<BookPlayer> owner, String newPlayer, String instrument) {
+    workers.plan(
+        () -> {
+          List<FileBatch.Item> playable = new ArrayList<>();
+          List<String> refused = new ArrayList<>();
+          for (FileBatch.Item item : items) {
+            try {
+              require(item.offer().orElseThrow(), item.choice(owner, newPlayer, instrument));
+              playable.add(item);
+            } catch (ScoreRejectedException | OutOfRangeException | PinConflictException e) {
+              refused.add(item.file().getFileName() + ": " + e.getMessage());
+            }
+          }
+          if (!playable.isEmpty()) {
+            workers.keep(() -> keepAll(playable, owner, newPlayer, instrument), this::tell);
+          }
+          if (!refused.isEmpty()) {
+            tell("Not added: " + String.join("; ", refused) + ".");
+          }
+        },
+        this::tell);
+  }
+
+  private void keepAll(
+      List<FileBatch.Item> items, Optional<BookPlayer> owner, String newPlayer, String instrument) {
+    List<ProgrammeEntry> kept = new ArrayList<>();
+    book.together(
+        () -> {
+          BookPlayer whose =
+              owner.orElseGet(() -> book.addPlayer(newPlayer, PlayerSetup.usual(instrument)));
+          for (FileBatch.Item item : items) {
+            ImportChoice choice = item.choice(Optional.of(whose), "", instrument);
+            kept.add(added(item.offer().orElseThrow(), choice));
+          }
+        });
+    Read all = readProgramme();
+    workers.show(
+        () -> {
+          show(all);
+          open(kept.get(0));
+        });
+  }
+
   /** Reads a file and hands on what it offers, for the player to choose from. */
   public void offer(Path file, Consumer<ImportOffer> onRead) {
     workers.planForShow(

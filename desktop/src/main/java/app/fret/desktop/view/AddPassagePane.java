@@ -6,6 +6,7 @@ import app.fret.desktop.model.ImportChoice;
 import app.fret.desktop.model.ImportOffer;
 import app.fret.desktop.model.Section;
 import app.fret.desktop.model.Words;
+import app.fret.files.PartNames;
 import app.fret.files.ReadPassage;
 import app.fret.instrument.Instruments;
 import app.fret.score.BeatUnit;
@@ -85,7 +86,9 @@ final class AddPassagePane extends VBox {
       words.managedProperty().bind(words.textProperty().isNotEmpty());
     }
     fill();
-    int likely = players.isEmpty() ? 0 : offer.score().likelyPart(players.get(0).instrument());
+    String meant =
+        players.isEmpty() ? instrument.getValue() : players.get(likelyPlayer()).instrument();
+    int likely = offer.score().likelyPart(meant);
     part.getSelectionModel().select(likely);
     readPart(likely);
   }
@@ -107,7 +110,7 @@ final class AddPassagePane extends VBox {
     player
         .getSelectionModel()
         .selectedIndexProperty()
-        .addListener((property, before, now) -> layOut());
+        .addListener((property, before, now) -> offerPart());
     instrument.getItems().setAll(Instruments.NAMES);
     instrument.getSelectionModel().select(0);
     BeatUnit.NOTES.forEach(unit -> beat.getItems().add(unit.name()));
@@ -118,13 +121,25 @@ final class AddPassagePane extends VBox {
 
   /** The first player whose instrument the name of a part tells, else the first of all. */
   private int likelyPlayer() {
-    String parts = String.join(" ", offer.score().partNames()).toLowerCase(Locale.ROOT);
+    List<String> instruments =
+        offer.score().partNames().stream()
+            .flatMap(name -> PartNames.instrumentOf(name).stream())
+            .toList();
     for (int i = 0; i < players.size(); i++) {
-      if (parts.contains(players.get(i).instrument())) {
+      if (instruments.contains(players.get(i).instrument())) {
         return i;
       }
     }
     return 0;
+  }
+
+  /** The part of the player who is chosen now. */
+  private void offerPart() {
+    layOut();
+    int chosen = player.getSelectionModel().getSelectedIndex();
+    if (chosen >= 0 && chosen < players.size()) {
+      part.getSelectionModel().select(offer.score().likelyPart(players.get(chosen).instrument()));
+    }
   }
 
   /** Bars of a rehearsal mark are filled in when it is chosen. */

@@ -228,7 +228,7 @@ public final class FretWindow extends StackPane {
   private void dropped(DragEvent event) {
     List<File> files = event.getDragboard().getFiles();
     event.setDropCompleted(!files.isEmpty());
-    files.stream().findFirst().ifPresent(f -> add(f.toPath()));
+    addAll(files.stream().map(File::toPath).toList());
     event.consume();
   }
 
@@ -241,7 +241,17 @@ public final class FretWindow extends StackPane {
         .add(
             new FileChooser.ExtensionFilter(
                 "Scores", "*.musicxml", "*.mxl", "*.xml", "*.abc", "*.mid", "*.midi"));
-    Optional.ofNullable(chooser.showOpenDialog(window())).ifPresent(f -> add(f.toPath()));
+    List<File> files = chooser.showOpenMultipleDialog(window());
+    addAll(files == null ? List.of() : files.stream().map(File::toPath).toList());
+  }
+
+  /** Reads files and asks what they do not say: one by its own pane, several in one summary. */
+  public void addAll(List<Path> files) {
+    if (files.size() > 1) {
+      cover(new AddSeveralPane(desk, files, this::uncover));
+    } else {
+      files.forEach(this::add);
+    }
   }
 
   /** Opens the pane that music is typed in. */

@@ -4,6 +4,7 @@ import app.fret.files.PlainWords;
 import app.fret.lefthand.PinAt;
 import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
+import app.fret.reading.layers.LayerChoices;
 import app.fret.reading.traps.ReadingChoices;
 import app.fret.reading.traps.TrapAt;
 import app.fret.score.Tempo;
@@ -40,6 +41,8 @@ final class Decisions {
                 + ") is kept in the book, but not in force.");
       } else if (row.area().equals(DecisionRows.READING)) {
         reading = withSeen(reading, row, remarks);
+      } else if (row.area().equals(LayerRows.AREA)) {
+        choices = choices.with(withLayer(choices.layers(), row, remarks));
       } else if (row.area().equals(TempoRows.AREA)) {
         choices = choices.with(withTempo(choices.tempo(), row, remarks));
       } else if (row.item().equals(DecisionRows.PROFILE)) {
@@ -55,11 +58,12 @@ final class Decisions {
     return handle
         .createQuery(
             "SELECT area, item, version, value FROM decision WHERE passage_id = :id"
-                + " AND area IN (:leftHand, :reading, :tempo) ORDER BY area, item")
+                + " AND area IN (:leftHand, :reading, :tempo, :layers) ORDER BY area, item")
         .bind("id", passageId)
         .bind("leftHand", DecisionRows.LEFT_HAND)
         .bind("reading", DecisionRows.READING)
         .bind("tempo", TempoRows.AREA)
+        .bind("layers", LayerRows.AREA)
         .map(
             (row, context) ->
                 new Row(
@@ -99,6 +103,18 @@ final class Decisions {
     return before;
   }
 
+  private static LayerChoices withLayer(LayerChoices before, Row row, List<String> remarks) {
+    try {
+      return LayerRows.with(before, row.item(), row.value());
+    } catch (IllegalArgumentException e) {
+      remarks.add(
+          "A mark in the book ("
+              + PlainWords.quoted(row.item() + ": " + row.value())
+              + ") cannot be read; it is kept, but not in force.");
+      return before;
+    }
+  }
+
   private static TempoChoices withTempo(TempoChoices before, Row row, List<String> remarks) {
     try {
       return TempoRows.with(before, row.item(), row.value());
@@ -125,6 +141,7 @@ final class Decisions {
   /** Writes what differs: rows that are new or changed, and none for what is no longer decided. */
   void change(long passageId, Choices before, Choices after) {
     change(passageId, DecisionRows.LEFT_HAND, DecisionRows.of(before), DecisionRows.of(after));
+    change(passageId, LayerRows.AREA, LayerRows.of(before.layers()), LayerRows.of(after.layers()));
     change(passageId, TempoRows.AREA, TempoRows.of(before.tempo()), TempoRows.of(after.tempo()));
     change(
         passageId,

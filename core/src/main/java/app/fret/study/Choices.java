@@ -3,6 +3,7 @@ package app.fret.study;
 import app.fret.lefthand.LeftHandChoices;
 import app.fret.lefthand.PinAt;
 import app.fret.lefthand.effort.Profile;
+import app.fret.reading.layers.LayerChoices;
 import app.fret.reading.traps.ReadingChoices;
 import app.fret.score.NoteRef;
 import app.fret.score.Tempo;
@@ -16,12 +17,18 @@ import java.util.List;
  * @param tempo how fast it is to go
  * @param leftHand fingers and strings
  * @param reading what was seen on the page
+ * @param layers whose marks are shown
  */
-public record Choices(TempoChoices tempo, LeftHandChoices leftHand, ReadingChoices reading) {
+public record Choices(
+    TempoChoices tempo, LeftHandChoices leftHand, ReadingChoices reading, LayerChoices layers) {
 
   /** Nothing decided but the tempo. */
   public static Choices at(Tempo target) {
-    return new Choices(TempoChoices.at(target), LeftHandChoices.none(), ReadingChoices.none());
+    return new Choices(
+        TempoChoices.at(target),
+        LeftHandChoices.none(),
+        ReadingChoices.none(),
+        LayerChoices.none());
   }
 
   /** The target tempo. */
@@ -41,22 +48,27 @@ public record Choices(TempoChoices tempo, LeftHandChoices leftHand, ReadingChoic
 
   /** The same choices with another tempo. */
   public Choices with(TempoChoices newTempo) {
-    return new Choices(newTempo, leftHand, reading);
+    return new Choices(newTempo, leftHand, reading, layers);
   }
 
   /** The same choices with another left hand. */
   public Choices with(LeftHandChoices newLeftHand) {
-    return new Choices(tempo, newLeftHand, reading);
+    return new Choices(tempo, newLeftHand, reading, layers);
   }
 
   /** The same choices with another reading. */
   public Choices with(ReadingChoices newReading) {
-    return new Choices(tempo, leftHand, newReading);
+    return new Choices(tempo, leftHand, newReading, layers);
+  }
+
+  /** The same choices with other layers. */
+  public Choices with(LayerChoices newLayers) {
+    return new Choices(tempo, leftHand, reading, newLayers);
   }
 
   /** The same choices with another target tempo. */
   public Choices withTarget(Tempo newTarget) {
-    return new Choices(tempo.withTarget(newTarget), leftHand, reading);
+    return new Choices(tempo.withTarget(newTarget), leftHand, reading, layers);
   }
 
   /** The same choices under another profile. */

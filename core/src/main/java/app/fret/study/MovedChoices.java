@@ -4,6 +4,8 @@ import app.fret.lefthand.LeftHandChoices;
 import app.fret.lefthand.PinAt;
 import app.fret.reading.NotePlaces;
 import app.fret.reading.PlayedNote;
+import app.fret.reading.layers.LayerChoices;
+import app.fret.reading.layers.LayerMark;
 import app.fret.reading.traps.ReadingChoices;
 import app.fret.reading.traps.TrapAt;
 import app.fret.score.NoteRef;
@@ -61,12 +63,28 @@ public record MovedChoices(Choices choices, List<String> lost) {
         lost.add(words("the tempo", place.from(), before));
       }
     }
+    LayerChoices layers = choices.layers();
+    for (var layer : choices.layers().added().entrySet()) {
+      Map<NoteRef, LayerMark> marks = new HashMap<>();
+      layer
+          .getValue()
+          .forEach(
+              (at, mark) -> {
+                if (moves.containsKey(at)) {
+                  marks.put(moves.get(at), mark);
+                } else {
+                  lost.add(words("the " + layer.getKey().words() + "'s mark", at, before));
+                }
+              });
+      layers = layers.with(layer.getKey(), marks);
+    }
     LeftHandChoices leftHand = new LeftHandChoices(choices.profile(), pins);
     return new MovedChoices(
         choices
             .with(leftHand)
             .with(new ReadingChoices(seen))
-            .with(choices.tempo().withPlaces(tempos)),
+            .with(choices.tempo().withPlaces(tempos))
+            .with(layers),
         lost);
   }
 

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fret.book.BookException;
 import app.fret.desktop.music.SheetView;
+import app.fret.score.Finger;
+import app.fret.study.LayeredPage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -230,6 +232,42 @@ class WritingJourneyTest extends Journey {
     robot.push(KeyCode.CONTROL, KeyCode.Z);
     waitFor(() -> passage().study().choices().tempo().occasion().id().equals("audition"));
     assertThat(text(robot, "#header-audition")).isEqualTo("♩ = 108");
+  }
+
+  @Test
+  void marksOfACoachStandBesideOnesOwnAndCanBeHidden(FxRobot robot) throws IOException {
+    addScore(robot);
+    robot.push(KeyCode.P);
+    waitFor(() -> passage().study().choices().pins().size() == 1);
+    robot.push(KeyCode.CONTROL, KeyCode.M);
+    waitFor(() -> robot.lookup("#layer-pane").tryQuery().isPresent());
+    robot.clickOn("#pins-as-coach");
+    waitFor(() -> passage().study().choices().layers().added().size() == 1);
+    robot.clickOn("#layer-close");
+    Finger own = passage().selected().orElseThrow().placement().top().finger();
+    robot.type(own == Finger.FOURTH ? KeyCode.DIGIT1 : KeyCode.DIGIT4);
+    waitFor(() -> LayeredPage.differing(passage().study()).equals(List.of(0)));
+    robot.push(KeyCode.CONTROL, KeyCode.DIGIT1);
+    waitFor(() -> robot.lookup("#origin-coach").tryQuery().isPresent());
+    robot.clickOn("#origin-coach");
+    waitFor(() -> LayeredPage.differing(passage().study()).isEmpty());
+  }
+
+  @Test
+  void ofDividedNotesOneIsTaken(FxRobot robot) throws IOException {
+    Path file = folder.resolve("div.abc");
+    Files.writeString(file, "X:1\nT:Two\nM:4/4\nL:1/2\nQ:1/4=80\nK:C\n\"^div.\"[ce] [df]|[eg]4|\n");
+    robot.interact(() -> window.add(file));
+    waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
+    robot.clickOn("#add-new-player").write("Oda Merrin");
+    robot.clickOn("#add-confirm");
+    waitFor(() -> desk.openProperty().get().isPresent());
+    robot.push(KeyCode.CONTROL, KeyCode.DIGIT1);
+    waitFor(() -> robot.lookup("#divided-bottom").tryQuery().isPresent());
+    robot.clickOn("#divided-bottom");
+    waitFor(() -> passage().study().notes().get(0).notes().size() == 1);
+    assertThat(passage().study().notes().get(0).notes().get(0).written()).hasToString("C5");
+    assertThat(passage().isMended()).isTrue();
   }
 
   private CodeArea typedLine() {

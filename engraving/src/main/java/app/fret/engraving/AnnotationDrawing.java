@@ -1,6 +1,7 @@
 package app.fret.engraving;
 
 import java.util.List;
+import java.util.Map;
 
 /** Draws position brackets and caution signs over everything that stands over the staff so far. */
 final class AnnotationDrawing {
@@ -22,6 +23,10 @@ final class AnnotationDrawing {
   }
 
   void draw(Annotations annotations) {
+    annotations.beside().entrySet().stream()
+        .filter(e -> placed.holds(e.getKey()))
+        .sorted(Map.Entry.comparingByKey())
+        .forEach(e -> e.getValue().forEach(words -> drawBeside(e.getKey(), words)));
     annotations.cautions().stream().filter(placed::holds).sorted().forEach(this::drawCaution);
     for (Annotations.Bracket bracket : annotations.brackets()) {
       if (bracket.lastEvent() >= placed.firstEvent()
@@ -29,6 +34,15 @@ final class AnnotationDrawing {
         drawBracket(bracket);
       }
     }
+  }
+
+  /** Words over what stands over the note so far. */
+  private void drawBeside(int event, String words) {
+    double left = placed.x(event);
+    double width = TextWidth.of(words, TEXT_SIZE);
+    double edge = canvas.skyline.topBetween(left - 0.2, left + width + 0.2);
+    double y = Math.min(-0.75, edge - GAP);
+    canvas.text(left, y, words, TEXT_SIZE, Mark.Face.REGULAR, Mark.Role.FINGER);
   }
 
   private void drawCaution(int event) {

@@ -1,6 +1,7 @@
 package app.fret.engraving;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /**
@@ -8,14 +9,22 @@ import java.util.Set;
  *
  * @param brackets positions of the hand
  * @param cautions indexes of events at which a player should take care
+ * @param beside by index of an event: words that stand over it one above the other
  */
-public record Annotations(List<Bracket> brackets, Set<Integer> cautions) {
+public record Annotations(
+    List<Bracket> brackets, Set<Integer> cautions, Map<Integer, List<String>> beside) {
   /** Nothing more. */
-  public static final Annotations NONE = new Annotations(List.of(), Set.of());
+  public static final Annotations NONE = new Annotations(List.of(), Set.of(), Map.of());
+
+  /** Brackets and cautions alone. */
+  public Annotations(List<Bracket> brackets, Set<Integer> cautions) {
+    this(brackets, cautions, Map.of());
+  }
 
   public Annotations {
     brackets = List.copyOf(brackets);
     cautions = Set.copyOf(cautions);
+    beside = Map.copyOf(beside);
   }
 
   /**

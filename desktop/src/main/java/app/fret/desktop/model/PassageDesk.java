@@ -5,7 +5,9 @@ import app.fret.book.BookPassage;
 import app.fret.book.BookPlayer;
 import app.fret.book.Found;
 import app.fret.book.LogEntry;
+import app.fret.edit.Divided;
 import app.fret.edit.Manuscript;
+import app.fret.files.ScoreRejectedException;
 import app.fret.files.musicxml.ScoreOutput;
 import app.fret.instrument.Instrument;
 import app.fret.instrument.OutOfRangeException;
@@ -20,13 +22,18 @@ import app.fret.lefthand.effort.Profiles;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.reading.PlayedNote;
+import app.fret.reading.layers.LayerChoices;
+import app.fret.reading.layers.LayerMark;
+import app.fret.reading.layers.Origin;
 import app.fret.reading.traps.Trap;
 import app.fret.reading.traps.TrapAt;
 import app.fret.score.Finger;
+import app.fret.score.NoteRef;
 import app.fret.score.Passage;
 import app.fret.score.Span;
 import app.fret.study.Choices;
 import app.fret.study.Intake;
+import app.fret.study.LayeredPage;
 import app.fret.study.MovedChoices;
 import app.fret.study.Study;
 import app.fret.study.TakenPlan;
@@ -39,6 +46,7 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Queue;
 import java.util.Set;
@@ -275,6 +283,54 @@ public final class PassageDesk {
   /** Plans the passage for another tempo, occasion or places that go at their own. */
   public void setTempo(TempoChoices tempo, String what) {
     change(decisions.wanted().with(decisions.wanted().choices().with(tempo)), what);
+  }
+
+  /** Shows, hides or takes in the marks of somebody. */
+  public void setLayers(LayerChoices layers, String what) {
+    change(decisions.wanted().with(decisions.wanted().choices().with(layers)), what);
+  }
+
+  /** What is wanted of whose marks are shown. */
+  public LayerChoices layers() {
+    return decisions.wanted().choices().layers();
+  }
+
+  /** Keeps the pins there are as the marks of somebody, such as what a coach asked for. */
+  public void keepPinsAs(Origin origin) {
+    Map<NoteRef, LayerMark> own = LayeredPage.layers(study.get()).get(Origin.SELF);
+    if (own == null) {
+      message.set("Nothing is pinned that could be kept as the " + origin.words() + "'s.");
+    } else {
+      setLayers(layers().with(origin, own), "Kept the pins as the " + origin.words() + "'s");
+    }
+  }
+
+  /** Takes the marks of a file of the same bars in as those of somebody. */
+  public void takeMarksFrom(Path file, Origin origin) {
+    Study now = study.get();
+    workers.plan(
+        () -> {
+          try {
+            Map<NoteRef, LayerMark> marks = MarksOfFile.read(file, now);
+            workers.show(
+                () ->
+                    setLayers(
+                        layers().with(origin, marks),
+                        "Took "
+                            + Words.count(marks.size(), "mark", "marks")
+                            + " of the "
+                            + origin.words()));
+          } catch (ScoreRejectedException e) {
+            workers.show(() -> message.set(e.getMessage()));
+          }
+        },
+        this::tell);
+  }
+
+  /** Plays one of the notes that are divided among players, from a note on. */
+  public void takeDivided(int note, boolean top) {
+    Study now = study.get();
+    mend(Divided.take(now.passage(), now.notes().get(note).events().first(), top));
   }
 
   /** What is wanted of the tempo. */

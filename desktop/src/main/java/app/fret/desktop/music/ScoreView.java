@@ -1,10 +1,11 @@
 package app.fret.desktop.music;
 
+import app.fret.engraving.Annotations;
 import app.fret.engraving.Engraver;
 import app.fret.engraving.Engraving;
 import app.fret.reading.PlayedNote;
-import app.fret.score.Passage;
 import app.fret.score.Span;
+import app.fret.study.LayeredPage;
 import app.fret.study.MarkedPassage;
 import app.fret.study.Study;
 import java.util.ArrayList;
@@ -175,8 +176,15 @@ public final class ScoreView extends ScrollPane {
   }
 
   private Laid laid(Study shown, double width) {
-    Passage passage = asPrinted ? shown.passage() : MarkedPassage.of(shown);
-    Engraving engraving = new Engraver().engrave(passage, (width - 2 * MARGIN) / space);
+    double spaces = (width - 2 * MARGIN) / space;
+    Engraving engraving;
+    if (asPrinted) {
+      LayeredPage page = LayeredPage.of(shown);
+      Annotations beside = new Annotations(List.of(), Set.of(), page.beside());
+      engraving = new Engraver().engrave(page.passage(), spaces, beside);
+    } else {
+      engraving = new Engraver().engrave(MarkedPassage.of(shown), spaces);
+    }
     return new Laid(width, SystemPlan.of(shown, engraving));
   }
 

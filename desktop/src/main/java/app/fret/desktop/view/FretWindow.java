@@ -273,6 +273,15 @@ public final class FretWindow extends StackPane {
     mend.begin();
   }
 
+  /** Opens the pane that says whose marks are shown. */
+  public void showLayers() {
+    desk.openProperty()
+        .get()
+        .ifPresentOrElse(
+            p -> cover(new LayerPane(p, this::uncover)),
+            () -> tell("Open a passage first; then marks can be taken in."));
+  }
+
   /** Opens the pane for the tempo of the open passage and its places. */
   public void showTempo() {
     desk.openProperty()

@@ -5,7 +5,9 @@ import app.fret.desktop.music.Flag;
 import app.fret.desktop.music.Lane;
 import app.fret.desktop.music.Lanes;
 import app.fret.desktop.music.ScoreView;
+import app.fret.reading.layers.Origin;
 import app.fret.reading.traps.Trap;
+import app.fret.study.LayeredPage;
 import app.fret.study.Study;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -21,9 +23,12 @@ import javafx.scene.layout.VBox;
 /** The passage as it is printed, with a tab at everything that is easily misread. */
 final class ReadStation extends VBox {
   private final ScoreView score;
+  private final PassageDesk desk;
   private final Set<Lane> hidden = new HashSet<>();
+  private final HBox origins = new HBox(4);
 
   ReadStation(PassageDesk desk) {
+    this.desk = desk;
     setId("read-station");
     score = new ScoreView("read-score", Lanes.READ, ScoreView.LARGE, desk::layOut);
     score.showAsPrintedWithFlags();
@@ -39,6 +44,8 @@ final class ReadStation extends VBox {
     HBox row = new HBox(8, Parts.label("Under the staff", "quiet"));
     row.setAlignment(Pos.CENTER_LEFT);
     row.getStyleClass().add("show-row");
+    row.getChildren().addAll(0, List.of(Parts.label("Marks", "quiet"), origins));
+    origins.setId("origins");
     for (Lane lane : Lanes.READ) {
       ToggleButton chip = new ToggleButton(Lanes.words(lane));
       chip.setId("show-" + Lanes.words(lane));
@@ -60,7 +67,30 @@ final class ReadStation extends VBox {
     score.setLanes(Lanes.READ.stream().filter(l -> !hidden.contains(l)).toList());
   }
 
+  /** One chip for everybody whose marks there are. */
+  private void showOrigins(Study study) {
+    origins.getChildren().clear();
+    for (Origin origin : LayeredPage.layers(study).keySet()) {
+      ToggleButton chip = new ToggleButton(origin.words());
+      chip.setId("origin-" + origin.id());
+      chip.getStyleClass().add("mode-button");
+      chip.setSelected(study.choices().layers().shows(origin));
+      chip.setFocusTraversable(false);
+      chip.setOnAction(
+          e ->
+              desk.setLayers(
+                  desk.layers().withShown(origin, chip.isSelected()),
+                  (chip.isSelected() ? "Shown: marks of the " : "Hidden: marks of the ")
+                      + origin.words()));
+      origins.getChildren().add(chip);
+    }
+    if (origins.getChildren().isEmpty()) {
+      origins.getChildren().add(Parts.label("none yet", "quiet"));
+    }
+  }
+
   private void show(Study study) {
+    showOrigins(study);
     score.flagsProperty().set(flags(study));
     score.studyProperty().set(Optional.of(study));
   }

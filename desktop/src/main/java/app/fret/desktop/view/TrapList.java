@@ -50,6 +50,20 @@ final class TrapList extends VBox {
         : open + " of " + Words.count(all, "place", "places") + " to look at";
   }
 
+  /** Of divided notes one plays the upper, the lower, or both. */
+  private HBox whose(Trap trap) {
+    return new HBox(
+        12,
+        Parts.button(
+            "divided-top", "Upper notes", "link-action", () -> desk.takeDivided(trap.note(), true)),
+        Parts.button(
+            "divided-bottom",
+            "Lower notes",
+            "link-action",
+            () -> desk.takeDivided(trap.note(), false)),
+        Parts.button("divided-both", "Both", "link-action", () -> desk.setSeen(trap, true)));
+  }
+
   private HBox row(Study study, Trap trap, int number) {
     boolean seen = study.hasSeen(trap);
     CheckBox tick = new CheckBox();
@@ -62,6 +76,9 @@ final class TrapList extends VBox {
     Label where = Parts.label(number + "  bar " + bar, seen ? "quiet" : "trap-place");
     Label what = Parts.words(trap.text(), seen ? "quiet" : "trap-text");
     VBox words = new VBox(where, what);
+    if (trap.kind() == Trap.Kind.DIVIDED && !seen) {
+      words.getChildren().add(whose(trap));
+    }
     HBox.setHgrow(words, Priority.ALWAYS);
     HBox row = new HBox(8, words, tick);
     row.setAlignment(Pos.TOP_LEFT);

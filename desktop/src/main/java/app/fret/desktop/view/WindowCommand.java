@@ -23,6 +23,7 @@ record WindowCommand(
           asking("menu-write-in", "Write music in", FretWindow::writeIn, "Ctrl+N"),
           asking("menu-mend", "Mend the notes", FretWindow::mendNotes, "Ctrl+E"),
           asking("menu-tempo", "What plays when", FretWindow::showTempo, "Ctrl+T"),
+          asking("menu-layers", "Whose marks", FretWindow::showLayers, "Ctrl+M"),
           asking("menu-write", "Write the marked part as MusicXML", FretWindow::chooseTarget),
           asking("menu-pdf-a4", "Write the part as PDF, A4", w -> w.choosePdf(Paper.A4)),
           asking(

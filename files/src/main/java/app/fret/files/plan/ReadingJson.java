@@ -10,6 +10,7 @@ import app.fret.reading.Reading;
 import app.fret.reading.traps.Trap;
 import app.fret.score.Bar;
 import app.fret.score.Span;
+import app.fret.study.LayeredPage;
 import app.fret.study.Study;
 import app.fret.time.Broadening;
 import app.fret.time.TempoChoices;
@@ -43,7 +44,24 @@ final class ReadingJson {
     reading.families().forEach(f -> families.add(family(f)));
     Form.families(reading.returns()).values().forEach(f -> families.add(stretches(f)));
     addOthers(node);
+    addOrigins(node.putArray("origins"));
     return node;
+  }
+
+  private void addOrigins(ArrayNode node) {
+    LayeredPage.layers(study)
+        .forEach(
+            (origin, marks) ->
+                node.addObject()
+                    .put("origin", origin.id())
+                    .put("shown", study.choices().layers().shows(origin))
+                    .put(
+                        "fingers",
+                        marks.values().stream().filter(m -> m.finger().isPresent()).count())
+                    .put("bows", marks.values().stream().filter(m -> m.bow().isPresent()).count())
+                    .put(
+                        "dynamics",
+                        marks.values().stream().filter(m -> m.dynamic().isPresent()).count()));
   }
 
   /** The target with its limits and the places that go at a tempo of their own. */

@@ -32,6 +32,9 @@ final class DecisionRows {
 
   static final String PROFILE = "profile";
 
+  /** Before the first note of bars for which it was typed what the others run on. */
+  static final String OTHERS = "others ";
+
   private DecisionRows() {}
 
   /** The rows of all decisions for the left hand. */
@@ -45,6 +48,7 @@ final class DecisionRows {
   static Map<String, String> of(ReadingChoices reading) {
     Map<String, String> rows = new LinkedHashMap<>();
     reading.rows().forEach(trap -> rows.put(trap, "seen"));
+    reading.running().forEach(r -> rows.put(OTHERS + r.from(), r.valueText()));
     return rows;
   }
 

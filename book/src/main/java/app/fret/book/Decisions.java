@@ -7,6 +7,8 @@ import app.fret.lefthand.effort.Profiles;
 import app.fret.reading.layers.LayerChoices;
 import app.fret.reading.traps.ReadingChoices;
 import app.fret.reading.traps.TrapAt;
+import app.fret.reading.traps.TypedRunning;
+import app.fret.score.NoteRef;
 import app.fret.score.Tempo;
 import app.fret.study.Choices;
 import app.fret.time.TempoChoices;
@@ -89,6 +91,10 @@ final class Decisions {
 
   private static ReadingChoices withSeen(ReadingChoices before, Row row, List<String> remarks) {
     try {
+      if (row.item().startsWith(DecisionRows.OTHERS)) {
+        NoteRef from = NoteRef.parse(row.item().substring(DecisionRows.OTHERS.length()));
+        return before.withRunning(TypedRunning.parse(from, row.value()));
+      }
       Optional<TrapAt> trap = TrapAt.parse(row.item());
       if (trap.isPresent()) {
         return before.withSeen(trap.get(), true);

@@ -6,12 +6,17 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.fret.instrument.Habits;
 import app.fret.instrument.PlayerSetup;
 import app.fret.lefthand.PinAt;
+import app.fret.reading.layers.LayerMark;
+import app.fret.reading.layers.Origin;
 import app.fret.reading.traps.TrapAt;
+import app.fret.reading.traps.TypedRunning;
 import app.fret.score.BeatUnit;
 import app.fret.score.Metre;
 import app.fret.score.NoteRef;
 import app.fret.score.Tempo;
 import app.fret.study.Choices;
+import app.fret.time.Occasion;
+import app.fret.time.TempoPlace;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -26,8 +31,10 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.apache.commons.numbers.fraction.Fraction;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -109,6 +116,46 @@ class BookTest {
       assertThat(kept.reading().seen()).containsExactly(seen);
       book.keepChoices(passage, kept, kept.with(kept.reading().withSeen(seen, false)));
       assertThat(book.choices(passage).choices().reading().seen()).isEmpty();
+    }
+  }
+
+  @Test
+  void tempoLayersAndTheOthersPulseAreKeptAndTakenBack() throws BookException {
+    NoteRef from = NoteRef.parse("0@0/1 D5");
+    NoteRef to = NoteRef.parse("3@1/4 F#5");
+    TempoPlace ramp = new TempoPlace(TempoPlace.Kind.RAMP, from, to, 88.5);
+    long passage;
+    Choices after;
+    try (Book book = Book.open(file())) {
+      BookPlayer player = book.addPlayer("Ada Brandling", PlayerSetup.usual("violin"));
+      passage = book.addPassage(passage(player.id(), "First study")).id();
+      Choices before = book.choices(passage).choices();
+      after =
+          before
+              .with(
+                  before
+                      .tempo()
+                      .withOccasion(Occasion.CONCERT)
+                      .withPrescribed(true)
+                      .within(
+                          OptionalDouble.of(before.target().perMinute() - 4),
+                          OptionalDouble.of(before.target().perMinute() + 4))
+                      .withPlace(ramp))
+              .with(
+                  before
+                      .layers()
+                      .withPrintedBy(Origin.COMPOSER)
+                      .with(Origin.COACH, Map.of(from, LayerMark.parse("finger=2 bow=up")))
+                      .withShown(Origin.COACH, false))
+              .with(before.reading().withRunning(new TypedRunning(from, to, Fraction.of(1, 16))));
+      book.keepChoices(passage, before, after);
+    }
+    try (Book book = Book.open(file())) {
+      Decided decided = book.choices(passage);
+      assertThat(decided.remarks()).isEmpty();
+      assertThat(decided.choices()).isEqualTo(after);
+      book.keepChoices(passage, after, Choices.at(after.target()));
+      assertThat(book.choices(passage).choices()).isEqualTo(Choices.at(after.target()));
     }
   }
 

@@ -8,6 +8,7 @@ import app.fret.reading.layers.LayerChoices;
 import app.fret.reading.layers.LayerMark;
 import app.fret.reading.traps.ReadingChoices;
 import app.fret.reading.traps.TrapAt;
+import app.fret.reading.traps.TypedRunning;
 import app.fret.score.NoteRef;
 import app.fret.score.Passage;
 import app.fret.time.TempoPlace;
@@ -63,6 +64,16 @@ public record MovedChoices(Choices choices, List<String> lost) {
         lost.add(words("the tempo", place.from(), before));
       }
     }
+    List<TypedRunning> running = new ArrayList<>();
+    for (TypedRunning typed : choices.reading().running()) {
+      Optional<NoteRef> from = Optional.ofNullable(moves.get(typed.from()));
+      Optional<NoteRef> to = Optional.ofNullable(moves.get(typed.to()));
+      if (from.isPresent() && to.isPresent()) {
+        running.add(typed.movedTo(from.get(), to.get()));
+      } else {
+        lost.add(words("what the others run on", typed.from(), before));
+      }
+    }
     LayerChoices layers = choices.layers();
     for (var layer : choices.layers().added().entrySet()) {
       Map<NoteRef, LayerMark> marks = new HashMap<>();
@@ -82,7 +93,7 @@ public record MovedChoices(Choices choices, List<String> lost) {
     return new MovedChoices(
         choices
             .with(leftHand)
-            .with(new ReadingChoices(seen))
+            .with(new ReadingChoices(seen, running))
             .with(choices.tempo().withPlaces(tempos))
             .with(layers),
         lost);

@@ -172,9 +172,9 @@ public final class Study {
     return new Study(brief, choices, prepared, leftHand, tuning, bow, practice, newOthers);
   }
 
-  /** What the other parts of its score do, where they are known. */
+  /** What the other parts of its score do, where they are known or the player says so. */
   public Others others() {
-    return others;
+    return choices.reading().over(others);
   }
 
   /** What is easily misread on the page, in order of the notes. */

@@ -128,6 +128,21 @@ class PracticeTest {
         .isEqualTo(3);
   }
 
+  /** Below sixty a beat is divided: common practice, no source. */
+  @ParameterizedTest
+  @CsvSource({"66, 66, quarter", "58, 116, eighth", "29, 116, sixteenth"})
+  void aSlowBeatIsCountedInItsParts(double perMinute, double counted, String unit) {
+    Tempo count = Counting.at(new Tempo(BeatUnit.QUARTER, perMinute));
+    assertThat(count.perMinute()).isCloseTo(counted, within(1e-9));
+    assertThat(count.beat().name()).isEqualTo(unit);
+  }
+
+  @Test
+  void aDottedBeatIsCountedInThirds() {
+    Tempo count = Counting.at(new Tempo(BeatUnit.DOTTED_QUARTER, 40));
+    assertThat(count).isEqualTo(new Tempo(BeatUnit.EIGHTH, 120));
+  }
+
   @Test
   void aPassTakesLongerOnALowerRung() {
     TempoChoices tempo = TempoChoices.at(new Tempo(BeatUnit.QUARTER, 120));

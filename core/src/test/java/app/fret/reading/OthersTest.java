@@ -2,6 +2,9 @@ package app.fret.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fret.reading.traps.ReadingChoices;
+import app.fret.reading.traps.TypedRunning;
+import app.fret.score.NoteRef;
 import app.fret.score.Passage;
 import app.fret.testing.Music;
 import java.util.List;
@@ -51,6 +54,18 @@ class OthersTest {
   void aPartOfOtherBarsSaysNothing() {
     Passage other = part("Oboe", "C5/8 D5/8 C5/8 D5/8 C5/8 D5/8 C5/8 D5/8");
     assertThat(Others.of(List.of(other), OWN)).isEqualTo(Others.NONE);
+  }
+
+  @Test
+  void whatThePlayerSaysStandsInPlaceOfWhatThePartsSay() {
+    Others heard = Others.of(List.of(SLOW, RUNS), OWN);
+    NoteRef first = NoteRef.parse("0@0/1 C4");
+    TypedRunning typed = new TypedRunning(first, first, Fraction.of(1, 16));
+    ReadingChoices choices = ReadingChoices.none().withRunning(typed);
+    assertThat(choices.over(heard).running())
+        .containsExactly(new Others.Running(0, 0, Fraction.of(1, 16), ""));
+    assertThat(choices.withoutRunning(typed).over(heard)).isEqualTo(heard);
+    assertThat(TypedRunning.parse(first, typed.valueText())).isEqualTo(typed);
   }
 
   @Test

@@ -1,5 +1,9 @@
 package app.fret.reading.traps;
 
+import app.fret.reading.Others;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -8,15 +12,17 @@ import java.util.stream.Collectors;
  * What the player has decided while reading.
  *
  * @param seen traps that are ticked off
+ * @param running what the others run on, as typed in, in order
  */
-public record ReadingChoices(Set<TrapAt> seen) {
+public record ReadingChoices(Set<TrapAt> seen, List<TypedRunning> running) {
   public ReadingChoices {
     seen = Set.copyOf(seen);
+    running = running.stream().sorted(Comparator.comparingInt(r -> r.from().bar())).toList();
   }
 
-  /** Nothing seen yet. */
+  /** Nothing seen yet, nothing typed. */
   public static ReadingChoices none() {
-    return new ReadingChoices(Set.of());
+    return new ReadingChoices(Set.of(), List.of());
   }
 
   /** Whether a trap is ticked off. */
@@ -30,7 +36,42 @@ public record ReadingChoices(Set<TrapAt> seen) {
     if (isSeen) {
       now.add(trap);
     }
-    return new ReadingChoices(now);
+    return new ReadingChoices(now, running);
+  }
+
+  /** The same with a running value in place of those it meets. */
+  public ReadingChoices withRunning(TypedRunning typed) {
+    List<TypedRunning> now = new ArrayList<>(withoutRunning(typed).running);
+    now.add(typed);
+    return new ReadingChoices(seen, now);
+  }
+
+  /** The same without the running values that these bars meet. */
+  public ReadingChoices withoutRunning(TypedRunning bars) {
+    return new ReadingChoices(
+        seen,
+        running.stream()
+            .filter(r -> r.to().bar() < bars.from().bar() || r.from().bar() > bars.to().bar())
+            .toList());
+  }
+
+  /** What the others do with what was typed in place of what their parts say. */
+  public Others over(Others others) {
+    if (running.isEmpty()) {
+      return others;
+    }
+    List<Others.Running> all = new ArrayList<>();
+    for (TypedRunning typed : running) {
+      all.add(new Others.Running(typed.from().bar(), typed.to().bar(), typed.value(), ""));
+    }
+    others.running().stream()
+        .filter(
+            r ->
+                running.stream()
+                    .noneMatch(t -> t.from().bar() <= r.lastBar() && r.firstBar() <= t.to().bar()))
+        .forEach(all::add);
+    all.sort(Comparator.comparingInt(Others.Running::firstBar));
+    return new Others(all, others.cues());
   }
 
   /** The ticked traps as text, in order. */

@@ -27,6 +27,7 @@ import app.fret.reading.layers.LayerMark;
 import app.fret.reading.layers.Origin;
 import app.fret.reading.traps.Trap;
 import app.fret.reading.traps.TrapAt;
+import app.fret.reading.traps.TypedRunning;
 import app.fret.score.Finger;
 import app.fret.score.NoteRef;
 import app.fret.score.Passage;
@@ -62,6 +63,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import org.apache.commons.numbers.fraction.Fraction;
 
 /**
  * One open passage: its study, what is selected, what can be undone, and its log.
@@ -325,6 +327,31 @@ public final class PassageDesk {
           }
         },
         this::tell);
+  }
+
+  /** Says what the others run on in the selected bars; empty for nothing of one's own. */
+  public void setRunning(Optional<Fraction> value) {
+    Span bars = selectedBars();
+    Study now = study.get();
+    List<Integer> notes =
+        now.notes().stream().filter(n -> bars.holds(n.bar())).map(PlayedNote::number).toList();
+    if (notes.isEmpty()) {
+      message.set("There is no note in these bars to hold on to.");
+      return;
+    }
+    NoteRef from = now.places().top(notes.get(0));
+    NoteRef to = now.places().top(notes.get(notes.size() - 1));
+    Choices wanted = decisions.wanted().choices();
+    TypedRunning typed = new TypedRunning(from, to, value.orElse(Fraction.of(1, 4)));
+    change(
+        decisions
+            .wanted()
+            .with(
+                wanted.with(
+                    value.isPresent()
+                        ? wanted.reading().withRunning(typed)
+                        : wanted.reading().withoutRunning(typed))),
+        value.isPresent() ? "The others' pulse is set" : "The others' pulse is as in their parts");
   }
 
   /** Plays one of the notes that are divided among players, from a note on. */

@@ -7,7 +7,7 @@ import javafx.scene.text.TextAlignment;
 
 /** Draws the small blocks and words of the lanes under a staff. */
 final class LanePen {
-  private static final double LETTER = 6.2;
+  private static final double LETTER = 5.9;
 
   private final GraphicsContext graphics;
 

@@ -13,7 +13,7 @@ import org.apache.commons.numbers.fraction.Fraction;
 final class OthersLane implements Lane {
   private static final double HEIGHT = 22;
   private static final double STRIP = 15;
-  private static final double LABEL = 96;
+  private static final double LABEL = 122;
   private static final Map<Fraction, String> NAMES =
       Map.of(
           Fraction.of(1, 2), "halves",

@@ -2,11 +2,14 @@ package app.fret.desktop.view;
 
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.Words;
+import app.fret.practice.Counting;
 import app.fret.reading.Glossary;
+import app.fret.reading.Others;
 import app.fret.reading.PlayedNote;
 import app.fret.score.Bar;
 import app.fret.score.Passage;
 import app.fret.score.PlayOrder;
+import app.fret.score.Tempo;
 import app.fret.score.WrittenPitch;
 import app.fret.study.Study;
 import java.util.Comparator;
@@ -14,12 +17,17 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import org.apache.commons.numbers.fraction.Fraction;
 
 /** Says what stands on the page: key, metre, range, pace, and what the reader passed over. */
 final class ReadPanel extends VBox {
+  private static final Map<String, Fraction> RUNNING = running();
+
   private final VBox content = new VBox(6);
 
   ReadPanel(PassageDesk desk) {
@@ -38,11 +46,21 @@ final class ReadPanel extends VBox {
     fill(desk, traps);
   }
 
+  private static Map<String, Fraction> running() {
+    Map<String, Fraction> values = new LinkedHashMap<>();
+    values.put("4ths", Fraction.of(1, 4));
+    values.put("8ths", Fraction.of(1, 8));
+    values.put("triplets", Fraction.of(1, 12));
+    values.put("16ths", Fraction.of(1, 16));
+    return values;
+  }
+
   private void fill(PassageDesk desk, TrapList traps) {
     content.getChildren().setAll(traps);
     addWords(desk.study());
     addPage(desk.study());
     addPace(desk.study());
+    addOthers(desk);
     addSource(desk);
   }
 
@@ -123,6 +141,39 @@ final class ReadPanel extends VBox {
             Parts.heading("At the target tempo"),
             Parts.fact("once through", Words.seconds(seconds)),
             Parts.fact("fastest", String.format(Locale.ROOT, "%.1f notes a second", 1 / shortest)));
+    Tempo first = study.practice().ladder().tempo(0);
+    content
+        .getChildren()
+        .add(
+            Parts.fact(
+                "first rung", Words.tempo(first) + ", count " + Words.tempo(Counting.at(first))));
+  }
+
+  /** What the others run on, from their parts or typed in for the selected bars. */
+  private void addOthers(PassageDesk desk) {
+    content.getChildren().add(Parts.heading("What the others run on"));
+    Others others = desk.study().others();
+    for (Others.Cue cue : others.cues()) {
+      String bar = desk.study().passage().bars().get(cue.bar()).label();
+      content.getChildren().add(Parts.words("Bar " + bar + ": " + cue.text() + "."));
+    }
+    HBox values = new HBox(6);
+    RUNNING.forEach(
+        (words, value) ->
+            values
+                .getChildren()
+                .add(
+                    Parts.button(
+                        "running-" + words,
+                        words,
+                        "link-action",
+                        () -> desk.setRunning(Optional.of(value)))));
+    values
+        .getChildren()
+        .add(
+            Parts.button(
+                "running-none", "none", "link-action", () -> desk.setRunning(Optional.empty())));
+    content.getChildren().addAll(Parts.words("In the selected bars they run on", "small"), values);
   }
 
   private void addSource(PassageDesk desk) {

@@ -62,6 +62,8 @@ final class Pictures {
     shots.add(new Shot("player", done -> press(8, "#show-player", "#player-sheet", done)));
     shots.add(new Shot("write-in", this::writeIn));
     shots.add(new Shot("add-passage", this::offerFile));
+    shots.add(new Shot("mend", done -> pane(0, 9, window::mendNotes, "#mend", done)));
+    shots.add(new Shot("tempo", done -> pane(1, 40, window::showTempo, "#tempo-pane", done)));
   }
 
   /** Music that is being typed: a chord is still open and a bar is short. */
@@ -95,6 +97,18 @@ final class Pictures {
         () -> {
           open().ifPresent(p -> p.select(note));
           done.run();
+        });
+  }
+
+  /** Opens a pane over the Read station of a passage. */
+  private void pane(int passage, int note, Runnable opening, String opened, Runnable done) {
+    show(
+        passage,
+        Station.READ,
+        note,
+        () -> {
+          opening.run();
+          whenTrue(() -> window.lookup(opened) != null, done);
         });
   }
 

@@ -12,10 +12,18 @@ import app.fret.files.musicxml.MusicXmlReader;
 import app.fret.instrument.PlayerSetup;
 import app.fret.practice.Climb;
 import app.fret.practice.Ladder;
+import app.fret.reading.Reading;
+import app.fret.reading.layers.LayerChoices;
+import app.fret.reading.layers.LayerMark;
+import app.fret.reading.layers.Origin;
+import app.fret.score.NoteRef;
 import app.fret.score.Passage;
 import app.fret.score.PlayOrder;
 import app.fret.score.Tempo;
 import app.fret.score.TempoMap;
+import app.fret.study.Choices;
+import app.fret.time.Broadening;
+import app.fret.time.TempoPlace;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -27,6 +35,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -66,8 +75,12 @@ public final class DemoBook {
 
   private void fill() {
     BookPlayer violinist = book.addPlayer("Mirela Tavasson", PlayerSetup.of("violin", 73.3, 328));
-    logDays(add(violinist, "harbour-wind.musicxml", 33), "cccmcccmccc cccc mcccc", 20);
-    logDays(add(violinist, "lantern-song.musicxml", 33), "ccc cccc cmccc ccccc ccc cc", 24);
+    Added harbour = add(violinist, "harbour-wind.musicxml", 33);
+    logDays(harbour, "cccmcccmccc cccc mcccc", 20);
+    markByOthers(harbour);
+    Added lantern = add(violinist, "lantern-song.musicxml", 33);
+    logDays(lantern, "ccc cccc cmccc ccccc ccc cc", 24);
+    broadenAtTheEnd(lantern);
     logDays(add(violinist, "gate-of-bells.musicxml", 47), "ccmmc cccc mccc ccc", 18);
     logDays(add(violinist, "kestrel.musicxml", 47), "cccc cccmc ccc cccc", 19);
     BookPlayer violist = book.addPlayer("Odrin Halvek", PlayerSetup.of("viola", 80.0, 388));
@@ -79,6 +92,32 @@ public final class DemoBook {
     BookPlayer bassist = book.addPlayer("Ilka Morvane", PlayerSetup.of("bass", 102.1, 1050));
     logDays(add(bassist, "tall-ship.musicxml", 40), "ccc mccc cccmc cccc", 20);
     logDays(add(bassist, "seven-steps.musicxml", 40), "cccc ccccm cccc ccc", 23);
+  }
+
+  /** Bow signs and fingers of section and coach, which differ at two notes. */
+  private void markByOthers(Added added) {
+    Reading reading = Reading.of(added.music());
+    Map<NoteRef, LayerMark> section =
+        Map.of(
+            reading.places().top(0), LayerMark.parse("bow=up"),
+            reading.places().top(8), LayerMark.parse("finger=2"),
+            reading.places().top(16), LayerMark.parse("bow=down"));
+    Map<NoteRef, LayerMark> coach =
+        Map.of(
+            reading.places().top(0), LayerMark.parse("bow=down"),
+            reading.places().top(8), LayerMark.parse("finger=3"),
+            reading.places().top(16), LayerMark.parse("bow=down"));
+    Choices before = book.choices(added.entry().id()).choices();
+    LayerChoices layers = before.layers().with(Origin.SECTION, section).with(Origin.COACH, coach);
+    book.keepChoices(added.entry().id(), before, before.with(layers));
+  }
+
+  private void broadenAtTheEnd(Added added) {
+    Reading reading = Reading.of(added.music());
+    Choices before = book.choices(added.entry().id()).choices();
+    List<Broadening.Proposal> proposals = Broadening.of(reading, before.tempo());
+    TempoPlace last = proposals.get(proposals.size() - 1).place();
+    book.keepChoices(added.entry().id(), before, before.with(before.tempo().withPlace(last)));
   }
 
   /** A passage in the book and its music. */

@@ -56,9 +56,9 @@ public record StaffKey(
     all.add(plain("raise", "+", "raise", "+=#", Row.WRITE, p -> p.alter(1)));
     all.add(plain("lower", "−", "lower", "-", Row.WRITE, p -> p.alter(-1)));
     all.add(plain("tie", "T", "tie", "tT", Row.WRITE, StaffPen::tie));
-    all.add(lit("slur", "S", "slur from, to", "sS", StaffPen::slurIsOpen, StaffPen::slur));
+    all.add(lit("slur", "S", "slur", "sS", StaffPen::slurIsOpen, StaffPen::slur));
     all.add(lit("chord", "K", "chord", "kK", StaffPen::addsToChord, StaffPen::chord));
-    all.add(lit("grace", "Q", "grace note", "qQ", StaffPen::writesGrace, StaffPen::grace));
+    all.add(lit("grace", "Q", "grace", "qQ", StaffPen::writesGrace, StaffPen::grace));
     addMarks(all);
     addBars(all);
     addMoves(all);
@@ -138,8 +138,8 @@ public record StaffKey(
             "yY",
             Row.MARK,
             p -> p.signs(m -> m.toggled(Marks.Ornament.TRILL))));
-    all.add(wedge("grow", "<", "growing from, to", true));
-    all.add(wedge("fade", ">", "fading from, to", false));
+    all.add(wedge("grow", "<", "grow", true));
+    all.add(wedge("fade", ">", "fade", false));
   }
 
   private static void addBars(List<StaffKey> all) {
@@ -157,12 +157,7 @@ public record StaffKey(
     all.add(plain("insert-bar", "I", "empty bar", "iI", Row.MARK, StaffPen::insertBar));
     all.add(
         pressed(
-            "delete-bar",
-            "Ctrl ⌫",
-            "delete bar",
-            Row.MARK,
-            StaffPen::deleteBars,
-            "Ctrl+Backspace"));
+            "delete-bar", "Ctrl ⌫", "bar out", Row.MARK, StaffPen::deleteBars, "Ctrl+Backspace"));
     all.add(
         pressed("delete", "⌫", "delete the note before", Row.NONE, StaffPen::delete, "Backspace"));
     all.add(

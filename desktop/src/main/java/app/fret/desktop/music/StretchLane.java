@@ -12,6 +12,9 @@ final class StretchLane implements Lane {
   private static final double HEIGHT = 26;
   private static final double TICK = 5;
 
+  /** Words may reach a little beyond a short stretch. */
+  private static final double OVERHANG = 60;
+
   @Override
   public double height(SystemPlan plan) {
     return plan.system().bars().stream().anyMatch(b -> isIn(plan.study(), b.bar())) ? HEIGHT : 0;
@@ -60,6 +63,6 @@ final class StretchLane implements Lane {
     if (ends) {
       pen.line(to, top, to, top + TICK, Palette.ACCENT, 1.5);
     }
-    pen.textWithin(words, from + 4, top + TICK + 9, to - from, Palette.ACCENT);
+    pen.textWithin(words, from + 4, top + TICK + 9, to - from + OVERHANG, Palette.ACCENT);
   }
 }

@@ -96,6 +96,7 @@ final class EntryPane extends BorderPane {
   private void listen() {
     line.textProperty().addListener((property, before, now) -> typed());
     line.caretPositionProperty().addListener((property, before, now) -> follow());
+    line.heightProperty().addListener((property, before, now) -> line.requestFollowCaret());
     line.focusedProperty().addListener((property, before, now) -> lineFocused(now));
     line.addEventFilter(KeyEvent.KEY_TYPED, e -> keyStrokes++);
     staff.penProperty().addListener((property, before, now) -> penMoved(before, now));
@@ -189,9 +190,8 @@ final class EntryPane extends BorderPane {
             10,
             Parts.label("As you write", "why-title"),
             facts,
-            Parts.scroll(problems),
-            Parts.heading("Signs in the line"),
-            new EntrySigns(),
+            Parts.scroll(
+                new VBox(10, problems, Parts.heading("Signs in the line"), new EntrySigns())),
             new HBox(8, take, later));
     side.getStyleClass().add("why-panel");
     side.setId("entry-side");

@@ -15,7 +15,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.geometry.Pos;
+import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -39,23 +41,37 @@ final class ReadStation extends VBox {
     show(desk.study());
   }
 
-  /** What stands under the staff can be shown or not. */
-  private HBox shows() {
-    HBox row = new HBox(8, Parts.label("Under the staff", "quiet"));
-    row.setAlignment(Pos.CENTER_LEFT);
-    row.getStyleClass().add("show-row");
-    row.getChildren().addAll(0, List.of(Parts.label("Marks", "quiet"), origins));
+  /** Whose marks stand on the page, and what stands under the staff: shown or not. */
+  private FlowPane shows() {
     origins.setId("origins");
+    HBox marks = new HBox(6, chipLabel("Marks"), origins);
+    HBox under = new HBox(6, chipLabel("Under the staff"));
     for (Lane lane : Lanes.READ) {
-      ToggleButton chip = new ToggleButton(Lanes.words(lane));
-      chip.setId("show-" + Lanes.words(lane));
-      chip.getStyleClass().add("mode-button");
-      chip.setSelected(true);
-      chip.setFocusTraversable(false);
+      ToggleButton chip = chip("show-" + Lanes.words(lane), Lanes.words(lane), true);
       chip.setOnAction(e -> show(lane, chip.isSelected()));
-      row.getChildren().add(chip);
+      under.getChildren().add(chip);
     }
+    FlowPane row = new FlowPane(16, 6, marks, under);
+    marks.setAlignment(Pos.CENTER_LEFT);
+    under.setAlignment(Pos.CENTER_LEFT);
+    row.getStyleClass().add("show-row");
     return row;
+  }
+
+  private static Label chipLabel(String words) {
+    Label label = Parts.label(words, "quiet");
+    label.setMinWidth(USE_PREF_SIZE);
+    return label;
+  }
+
+  private static ToggleButton chip(String id, String words, boolean selected) {
+    ToggleButton chip = new ToggleButton(words);
+    chip.setId(id);
+    chip.getStyleClass().add("mode-button");
+    chip.setSelected(selected);
+    chip.setFocusTraversable(false);
+    chip.setMinWidth(USE_PREF_SIZE);
+    return chip;
   }
 
   private void show(Lane lane, boolean shown) {
@@ -71,11 +87,8 @@ final class ReadStation extends VBox {
   private void showOrigins(Study study) {
     origins.getChildren().clear();
     for (Origin origin : LayeredPage.layers(study).keySet()) {
-      ToggleButton chip = new ToggleButton(origin.words());
-      chip.setId("origin-" + origin.id());
-      chip.getStyleClass().add("mode-button");
-      chip.setSelected(study.choices().layers().shows(origin));
-      chip.setFocusTraversable(false);
+      ToggleButton chip =
+          chip("origin-" + origin.id(), origin.words(), study.choices().layers().shows(origin));
       chip.setOnAction(
           e ->
               desk.setLayers(

@@ -106,7 +106,8 @@ final class StaffKeys extends VBox {
     HBox row = row(StaffKey.Row.MARK);
     mark.setId("staff-mark");
     mark.setPromptText(StaffMark.EXAMPLES);
-    mark.setPrefColumnCount(16);
+    mark.setPrefColumnCount(18);
+    mark.setMinWidth(60);
     mark.setOnAction(e -> takeMark());
     mark.setOnKeyPressed(
         e -> {

@@ -16,7 +16,7 @@ class EntryReadingTest {
     assertThat(reading.metreWords()).isEqualTo("4/4");
     assertThat(reading.rangeWords()).isEqualTo("A4 to F5");
     assertThat(reading.toMend()).isEmpty();
-    assertThat(reading.barWords()).isEqualTo("2 bars begun, 2 add up");
+    assertThat(reading.barWords()).isEqualTo("2 bars begun, 1 add up");
   }
 
   @Test

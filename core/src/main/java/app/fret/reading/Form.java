@@ -29,6 +29,7 @@ public final class Form {
 
   private final Passage passage;
   private final List<List<PlayedNote>> bars = new ArrayList<>();
+  private final List<List<Beat>> rhythms = new ArrayList<>();
   private final List<Return> returns = new ArrayList<>();
 
   /** How a stretch comes back. */
@@ -124,6 +125,9 @@ public final class Form {
     this.passage = passage;
     passage.bars().forEach(b -> bars.add(new ArrayList<>()));
     notes.forEach(n -> bars.get(n.bar()).add(n));
+    for (int bar = 0; bar < bars.size(); bar++) {
+      rhythms.add(rhythmOf(bar));
+    }
   }
 
   /** The stretches of a passage that come back, in order. */
@@ -139,13 +143,13 @@ public final class Form {
     for (int bar = 0; bar < bars.size(); ) {
       for (; known < bar; known++) {
         if (!bars.get(known).isEmpty()) {
-          byRhythm.computeIfAbsent(rhythm(known), r -> new ArrayList<>()).add(known);
+          byRhythm.computeIfAbsent(rhythms.get(known), r -> new ArrayList<>()).add(known);
         }
       }
       Optional<Match> best =
           bars.get(bar).isEmpty()
               ? Optional.empty()
-              : best(bar, byRhythm.getOrDefault(rhythm(bar), List.of()));
+              : best(bar, byRhythm.getOrDefault(rhythms.get(bar), List.of()));
       best.ifPresent(this::add);
       bar += best.map(m -> m.bars).orElse(1);
     }
@@ -209,7 +213,7 @@ public final class Form {
 
   /** Takes a bar into a match if it holds there, too. */
   private boolean extend(Match match, int was, int now) {
-    if (!rhythm(was).equals(rhythm(now)) || bars.get(now).isEmpty()) {
+    if (!rhythms.get(was).equals(rhythms.get(now)) || bars.get(now).isEmpty()) {
       return false;
     }
     List<Integer> differs = new ArrayList<>();
@@ -245,7 +249,7 @@ public final class Form {
     return true;
   }
 
-  private List<Beat> rhythm(int bar) {
+  private List<Beat> rhythmOf(int bar) {
     Bar here = passage.bars().get(bar);
     return bars.get(bar).stream()
         .map(n -> new Beat(n.onset().subtract(here.onset()), n.length(), n.notes().size()))

@@ -50,7 +50,8 @@ class RandomRobotTest {
 
   /** They open a dialog of the system's own, which no robot of ours can close. */
   private static final Set<String> SYSTEM_DIALOGS =
-      Set.of("add-passage", "menu", "copy-details", "open-folder");
+      Set.of(
+          "add-passage", "menu", "copy-details", "open-folder", "file-as-section", "file-as-coach");
 
   private static final List<KeyCode> KEYS =
       List.of(
@@ -70,10 +71,33 @@ class RandomRobotTest {
           KeyCode.ENTER,
           KeyCode.TAB,
           KeyCode.ESCAPE,
-          KeyCode.SPACE);
+          KeyCode.SPACE,
+          KeyCode.F6,
+          KeyCode.A,
+          KeyCode.D,
+          KeyCode.G,
+          KeyCode.S,
+          KeyCode.Z,
+          KeyCode.R,
+          KeyCode.K,
+          KeyCode.UP,
+          KeyCode.BACK_SPACE);
 
   private static final List<KeyCode> WITH_CONTROL =
-      List.of(KeyCode.Z, KeyCode.Z, KeyCode.S, KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT5);
+      List.of(
+          KeyCode.Z,
+          KeyCode.Z,
+          KeyCode.S,
+          KeyCode.DIGIT1,
+          KeyCode.DIGIT2,
+          KeyCode.DIGIT5,
+          KeyCode.N,
+          KeyCode.E,
+          KeyCode.T,
+          KeyCode.M,
+          KeyCode.ENTER,
+          KeyCode.C,
+          KeyCode.V);
 
   @TempDir private Path folder;
   private final List<Throwable> mistakes = new CopyOnWriteArrayList<>();

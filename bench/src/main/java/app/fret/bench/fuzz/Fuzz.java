@@ -3,6 +3,10 @@ package app.fret.bench.fuzz;
 import app.fret.book.Book;
 import app.fret.book.BookException;
 import app.fret.desktop.demo.DemoBook;
+import app.fret.files.ScoreRejectedException;
+import app.fret.files.scores.ScoreFiles;
+import app.fret.files.scores.ScoreWriter;
+import app.fret.score.Passage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -38,6 +42,8 @@ public final class Fuzz {
 
   private final Path folder;
   private final List<String> scores = new ArrayList<>();
+  private final List<byte[]> tunes = new ArrayList<>();
+  private final List<byte[]> played = new ArrayList<>();
   private final byte[] book;
   private final List<String> faults = new ArrayList<>();
   private int cases;
@@ -52,8 +58,26 @@ public final class Fuzz {
     for (String score : SCORES) {
       scores.add(new String(resource(score + ".musicxml"), StandardCharsets.UTF_8));
     }
+    for (String score : scores) {
+      addOtherFormats(score);
+    }
     this.book = demoBook();
     Files.writeString(folder.resolve("plain.musicxml"), scores.get(0));
+  }
+
+  /** The same music as a line of letters and as played notes. */
+  private void addOtherFormats(String score) throws IOException {
+    try {
+      byte[] bytes = score.getBytes(StandardCharsets.UTF_8);
+      Passage music = new ScoreFiles().open("seed.musicxml", bytes).read(0).passage();
+      for (String name : List.of("seed.abc", "seed.mid")) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ScoreWriter.write(music, Path.of(name), out);
+        (name.endsWith("abc") ? tunes : played).add(out.toByteArray());
+      }
+    } catch (ScoreRejectedException e) {
+      throw new IOException("the demo music cannot be read", e);
+    }
   }
 
   private static byte[] resource(String name) throws IOException {
@@ -101,8 +125,14 @@ public final class Fuzz {
       broken = BookPromises.broken(folder, bytes);
     } else if (kind == 1) {
       broken = CommandPromises.broken(random, folder.resolve("plain.musicxml").toString());
+    } else if (kind < 10) {
+      boolean typed = kind < 7;
+      List<byte[]> seeds = typed ? tunes : played;
+      bytes = damaged(random, seeds.get(random.nextInt(seeds.size())));
+      String name = "f" + seed + (typed ? ".abc" : ".mid");
+      broken = ScorePromises.broken(name, bytes, random.nextInt(8) == 0);
     } else {
-      bytes = score(random, kind);
+      bytes = score(random, kind == 10 ? 2 : kind);
       broken = ScorePromises.broken("f" + seed + ".musicxml", bytes, random.nextInt(8) == 0);
     }
     long seconds = TimeUnit.NANOSECONDS.toSeconds(System.nanoTime() - started);
@@ -112,6 +142,15 @@ public final class Fuzz {
     if (broken.isPresent()) {
       report(seed, broken.get(), bytes);
     }
+  }
+
+  private static byte[] damaged(Random random, byte[] seed) {
+    Mutator mutator = new Mutator(random);
+    byte[] bytes = seed;
+    for (int i = 0; i < 1 + random.nextInt(4); i++) {
+      bytes = mutator.damageBytes(bytes);
+    }
+    return bytes;
   }
 
   private byte[] score(Random random, int kind) throws IOException {

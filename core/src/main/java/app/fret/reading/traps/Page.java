@@ -8,6 +8,7 @@ import app.fret.score.Note;
 import app.fret.score.Passage;
 import java.util.List;
 import java.util.OptionalInt;
+import java.util.function.Predicate;
 import org.apache.commons.numbers.fraction.Fraction;
 
 /**
@@ -43,15 +44,27 @@ record Page(Reading reading) {
 
   /** The first note that begins in this bar or a later one. */
   OptionalInt firstFrom(int bar) {
-    return notes().stream().filter(n -> n.bar() >= bar).mapToInt(PlayedNote::number).findFirst();
+    return first(n -> n.bar() >= bar);
   }
 
   /** The first note that begins at this moment or later. */
   OptionalInt firstFrom(Fraction onset) {
-    return notes().stream()
-        .filter(n -> n.onset().compareTo(onset) >= 0)
-        .mapToInt(PlayedNote::number)
-        .findFirst();
+    return first(n -> n.onset().compareTo(onset) >= 0);
+  }
+
+  /** The first note for which something holds that holds for all behind it. */
+  private OptionalInt first(Predicate<PlayedNote> holds) {
+    int low = 0;
+    int high = notes().size();
+    while (low < high) {
+      int middle = (low + high) >>> 1;
+      if (holds.test(note(middle))) {
+        high = middle;
+      } else {
+        low = middle + 1;
+      }
+    }
+    return low == notes().size() ? OptionalInt.empty() : OptionalInt.of(low);
   }
 
   /** The rest before a note. */

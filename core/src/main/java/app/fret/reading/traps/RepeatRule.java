@@ -5,22 +5,38 @@ import app.fret.reading.traps.Trap.Kind;
 import app.fret.score.Bar;
 import app.fret.score.Note;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.apache.commons.numbers.fraction.Fraction;
 
 /**
  * Bars that are nearly as an earlier one: the same rhythm, and at most one note in eight, but at
  * least one, on another pitch.
  *
- * <p>Limits: bars of six notes and more; the nearest such bar; not a bar that is wholly as an
- * earlier one.
+ * <p>Limits: bars of six notes and more; the nearest such bar among the last 64 of its rhythm; not
+ * a bar that is wholly as an earlier one.
  */
 final class RepeatRule implements TrapRule {
   private static final int FEWEST_NOTES = 6;
   private static final int NOTES_TO_A_DIFFERENCE = 8;
+  private static final int MOST_COMPARED = 64;
+
+  /** A bar with what each of its notes sounds. */
+  private record Sounded(List<PlayedNote> notes, List<List<Integer>> pitches) {
+    /** Whether at most so many notes are other ones. */
+    boolean isNearly(Sounded other, int most) {
+      int differing = 0;
+      for (int i = 0; i < pitches.size() && differing <= most; i++) {
+        differing += pitches.get(i).equals(other.pitches.get(i)) ? 0 : 1;
+      }
+      return differing <= most;
+    }
+  }
 
   /** When a note of a bar begins and how long it lasts. */
   private record Beat(Fraction onset, Fraction length) {}
@@ -28,12 +44,16 @@ final class RepeatRule implements TrapRule {
   @Override
   public List<Trap> find(Page page) {
     List<Trap> traps = new ArrayList<>();
-    Map<List<Beat>, List<List<PlayedNote>>> byRhythm = new LinkedHashMap<>();
+    Map<List<Beat>, List<Sounded>> byRhythm = new LinkedHashMap<>();
+    Map<List<Beat>, Set<List<List<Integer>>>> known = new HashMap<>();
     for (List<PlayedNote> bar : bars(page)) {
-      List<List<PlayedNote>> alike =
-          byRhythm.computeIfAbsent(rhythm(page, bar), r -> new ArrayList<>());
-      nearest(alike, bar).ifPresent(earlier -> traps.add(trap(page, earlier, bar)));
-      alike.add(bar);
+      List<Beat> rhythm = rhythm(page, bar);
+      List<Sounded> alike = byRhythm.computeIfAbsent(rhythm, r -> new ArrayList<>());
+      Sounded now = new Sounded(bar, bar.stream().map(RepeatRule::pitches).toList());
+      if (known.computeIfAbsent(rhythm, r -> new HashSet<>()).add(now.pitches())) {
+        nearest(alike, now).ifPresent(earlier -> traps.add(trap(page, earlier.notes(), bar)));
+      }
+      alike.add(now);
     }
     return traps;
   }
@@ -49,13 +69,14 @@ final class RepeatRule implements TrapRule {
     return notes.stream().map(n -> new Beat(n.onset().subtract(bar.onset()), n.length())).toList();
   }
 
-  private static Optional<List<PlayedNote>> nearest(
-      List<List<PlayedNote>> earlier, List<PlayedNote> bar) {
-    if (earlier.stream().anyMatch(e -> differing(e, bar).isEmpty())) {
-      return Optional.empty();
+  private static Optional<Sounded> nearest(List<Sounded> earlier, Sounded bar) {
+    int most = Math.max(1, bar.notes().size() / NOTES_TO_A_DIFFERENCE);
+    for (int i = earlier.size() - 1; i >= Math.max(0, earlier.size() - MOST_COMPARED); i--) {
+      if (earlier.get(i).isNearly(bar, most)) {
+        return Optional.of(earlier.get(i));
+      }
     }
-    int most = Math.max(1, bar.size() / NOTES_TO_A_DIFFERENCE);
-    return earlier.stream().filter(e -> differing(e, bar).size() <= most).reduce((a, b) -> b);
+    return Optional.empty();
   }
 
   private static List<Integer> differing(List<PlayedNote> one, List<PlayedNote> other) {

@@ -238,7 +238,7 @@ final class EntryPane extends BorderPane {
   /** Something in the line that is no music would be lost if the line were written anew. */
   private Optional<String> openProblem() {
     return reading.toMend().stream()
-        .filter(p -> reading.notes() > 0)
+        .filter(p -> reading.notes() > 0 && !p.isLength())
         .findFirst()
         .map(p -> "mend bar " + p.bar() + " in the line first: Alt+Down goes there");
   }

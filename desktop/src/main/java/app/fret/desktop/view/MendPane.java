@@ -12,6 +12,7 @@ import app.fret.score.Passage;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import javafx.geometry.Pos;
@@ -156,6 +157,10 @@ final class MendPane extends BorderPane {
         && !bar.length().equals(bar.metre().barLength());
   }
 
+  private static boolean isTooLong(Bar bar) {
+    return isWrong(bar) && bar.length().compareTo(bar.metre().barLength()) > 0;
+  }
+
   private Map<Integer, Color> tints() {
     Map<Integer, Color> tints = new HashMap<>();
     for (int i = 0; i < shown.events().size(); i++) {
@@ -179,6 +184,13 @@ final class MendPane extends BorderPane {
 
   private void keep() {
     StaffPen tidied = staff.pen().tidied();
+    Optional<Bar> tooLong =
+        tidied.music().passage().bars().stream().filter(MendPane::isTooLong).findFirst();
+    if (tooLong.isPresent()) {
+      state.setText(
+          "Bar " + tooLong.get().label() + " is too long for its metre: take something out first");
+      return;
+    }
     if (!tidied.music().passage().equals(desk.study().passage())) {
       desk.mend(tidied.music());
     }

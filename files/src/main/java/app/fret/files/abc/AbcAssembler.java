@@ -159,16 +159,22 @@ final class AbcAssembler {
     int order = bar.length().compareTo(bar.metre().barLength());
     String sum = "bar " + number + " is " + BarSums.words(bar.length(), bar.metre());
     if (order > 0) {
-      findings.doubt(
+      findings.length(
           bar.from(),
           bar.to(),
           number,
           sum + "; take something out or set a bar line",
+          true,
           splits(bar));
     } else if (order < 0 && !(pickup && index == 0) && !maySplit(index)) {
       AbcItem last = bar.items().get(bar.items().size() - 1);
-      findings.doubt(
-          last.from(), last.end(), number, sum + "; put in what is missing", fill(bar, last));
+      findings.length(
+          last.from(),
+          last.end(),
+          number,
+          sum + "; put in what is missing",
+          false,
+          fill(bar, last));
     }
   }
 

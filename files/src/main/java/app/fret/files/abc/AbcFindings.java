@@ -1,5 +1,6 @@
 package app.fret.files.abc;
 
+import app.fret.files.PlainWords;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
@@ -21,18 +22,39 @@ final class AbcFindings {
 
   /** Something that must be mended. */
   void problem(int from, int to, int bar, String words, AbcMend... mends) {
-    add(from, to, bar, words, true, mends);
+    add(from, to, bar, words, true, false, mends);
+  }
+
+  /** A bar that is too long, which must be mended, or too short, which may stand. */
+  void length(int from, int to, int bar, String words, boolean tooLong, AbcMend... mends) {
+    add(from, to, bar, words, tooLong, true, mends);
   }
 
   /** Something that may stand. */
   void doubt(int from, int to, int bar, String words, AbcMend... mends) {
-    add(from, to, bar, words, false, mends);
+    add(from, to, bar, words, false, false, mends);
   }
 
-  private void add(int from, int to, int bar, String words, boolean serious, AbcMend... mends) {
+  private void add(
+      int from,
+      int to,
+      int bar,
+      String words,
+      boolean serious,
+      boolean isLength,
+      AbcMend... mends) {
     if (problems.size() < MOST) {
       int end = Math.max(from + 1, to);
-      problems.add(new AbcProblem(from, end, lineOf(from), bar, words, serious, List.of(mends)));
+      problems.add(
+          new AbcProblem(
+              from,
+              end,
+              lineOf(from),
+              bar,
+              PlainWords.clean(words),
+              serious,
+              isLength,
+              List.of(mends)));
     }
   }
 
@@ -44,7 +66,7 @@ final class AbcFindings {
 
   /** Something that is music but cannot be held. */
   void leave(String words) {
-    left.add(words);
+    left.add(PlainWords.clean(words));
   }
 
   List<AbcProblem> problems() {

@@ -80,6 +80,10 @@ public final class MidiScore implements Score {
       throw new ScoreRejectedException(
           place.inPart(notes.name()),
           "it is longer than " + MidiPassage.MOST_BARS + " bars; keep the bars you need");
+    } catch (ArithmeticException e) {
+      // Metres and ticks of a damaged file can make times that no fraction holds.
+      throw new ScoreRejectedException(
+          place.inPart(notes.name()), "its times make no bars; write it out again");
     }
   }
 }

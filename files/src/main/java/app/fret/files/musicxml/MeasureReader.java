@@ -76,7 +76,8 @@ final class MeasureReader {
     }
     boolean notFull = length.compareTo(state.metre().barLength()) < 0;
     boolean uncounted =
-        measure.is("implicit", "yes") || (index == 0 && notFull && !state.metre().isFree());
+        measure.is("implicit", "yes")
+            || (index == 0 && notFull && !state.metre().isFree() && !measure.is("implicit", "no"));
     part.bars().add(state.finishBar(bar, uncounted, length));
     return start.add(length);
   }

@@ -68,6 +68,8 @@ public final class MusicXmlWriter {
       Bar bar = passage.bars().get(index);
       if (bar.uncounted()) {
         xml.open("measure", "number", bar.label(), "implicit", "yes");
+      } else if (index == 0 && bar.length().compareTo(bar.metre().barLength()) < 0) {
+        xml.open("measure", "number", bar.label(), "implicit", "no"); // short, but no pickup
       } else {
         xml.open("measure", "number", bar.label());
       }

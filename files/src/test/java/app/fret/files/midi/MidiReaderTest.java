@@ -227,7 +227,7 @@ class MidiReaderTest {
     byte[] whole = written(RandomPassages.full(3));
     Random random = new Random(5);
     int refused = 0;
-    for (int i = 0; i < 1500; i++) {
+    for (int i = 0; i < 400; i++) {
       byte[] damaged =
           Arrays.copyOf(whole, i % 3 == 0 ? random.nextInt(whole.length) : whole.length);
       for (int hit = 0; hit < 4 && damaged.length > 14; hit++) {

@@ -17,6 +17,7 @@ import javafx.scene.input.KeyCode;
 import org.fxmisc.richtext.CodeArea;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
+import org.testfx.util.WaitForAsyncUtils;
 
 /** Music that comes in without a file: typed, written on the staff, read and mended. */
 class WritingJourneyTest extends Journey {
@@ -268,6 +269,39 @@ class WritingJourneyTest extends Journey {
     waitFor(() -> passage().study().notes().get(0).notes().size() == 1);
     assertThat(passage().study().notes().get(0).notes().get(0).written()).hasToString("C5");
     assertThat(passage().isMended()).isTrue();
+  }
+
+  /** Eight bars in the line, eight on the staff, read, planned and written: no mouse is touched. */
+  @Test
+  void aPlayerWithOnlyPaperComesToAPlannedPassageByKeyboard(FxRobot robot) throws Exception {
+    robot.push(KeyCode.CONTROL, KeyCode.N);
+    waitFor(() -> robot.lookup("#entry-line").tryQuery().isPresent());
+    robot.write("d2^f2a2f2|".repeat(4) + "g2e2c2e2|".repeat(4));
+    waitFor(() -> text(robot, "#entry-count").startsWith("32 notes"));
+    robot.push(KeyCode.F6);
+    robot.write("1defg".repeat(2));
+    robot.write("zzzzzz");
+    waitFor(() -> text(robot, "#entry-count").startsWith("64 notes"));
+    robot.push(KeyCode.CONTROL, KeyCode.ENTER);
+    waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
+    robot.write("Oda Merrin").push(KeyCode.ENTER);
+    waitFor(() -> desk.openProperty().get().isPresent());
+    assertThat(passage().study().passage().bars()).hasSize(16);
+    robot.push(KeyCode.CONTROL, KeyCode.DIGIT1);
+    waitFor(() -> robot.lookup("#traps-count").tryQuery().isPresent());
+    int traps = passage().study().traps().size();
+    assertThat(traps).isPositive();
+    for (int i = 0; i <= traps; i++) {
+      robot.push(KeyCode.ENTER);
+      WaitForAsyncUtils.waitForFxEvents();
+    }
+    waitFor(() -> passage().study().traps().stream().allMatch(t -> passage().study().hasSeen(t)));
+    robot.push(KeyCode.CONTROL, KeyCode.DIGIT2);
+    waitFor(() -> score().isPresent());
+    assertThat(passage().study().leftHand().notes()).hasSize(64);
+    Path pdf = folder.resolve("part.pdf");
+    robot.interact(() -> window.writePdf(pdf, app.fret.engraving.Paper.A4));
+    waitFor(() -> Files.exists(pdf));
   }
 
   private CodeArea typedLine() {

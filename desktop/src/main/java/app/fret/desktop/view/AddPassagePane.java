@@ -93,6 +93,15 @@ final class AddPassagePane extends VBox {
     readPart(likely);
   }
 
+  /** Puts the cursor where something is missing, so that no mouse is needed. */
+  void begin() {
+    if (isNewPlayer()) {
+      newPlayer.requestFocus();
+    } else {
+      title.requestFocus();
+    }
+  }
+
   private static void name(Node node, String id) {
     node.setId(id);
   }
@@ -201,6 +210,8 @@ final class AddPassagePane extends VBox {
     form.addRow(row, Parts.label("Audition on", "quiet"), due);
     Button add = Parts.button("add-confirm", "Add to the programme", "main-action", this::add);
     Button cancel = Parts.button("add-cancel", "Cancel", "outline-action", onClose);
+    add.setDefaultButton(true);
+    cancel.setCancelButton(true);
     HBox actions = new HBox(8, Parts.stretch(), cancel, add);
     getChildren()
         .setAll(

@@ -347,7 +347,9 @@ public final class FretWindow extends StackPane {
   }
 
   private void ask(ImportOffer offer) {
-    cover(new AddPassagePane(desk, offer, this::uncover));
+    AddPassagePane pane = new AddPassagePane(desk, offer, this::uncover);
+    cover(pane);
+    pane.begin();
   }
 
   /** Writes the marked part of the open passage. */

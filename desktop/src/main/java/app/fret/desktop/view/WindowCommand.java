@@ -25,7 +25,11 @@ record WindowCommand(
           asking("menu-tempo", "What plays when", FretWindow::showTempo, "Ctrl+T"),
           asking("menu-layers", "Whose marks", FretWindow::showLayers, "Ctrl+M"),
           asking("menu-write", "Write the marked part as MusicXML", FretWindow::chooseTarget),
-          asking("menu-pdf-a4", "Write the part as PDF, A4", w -> w.choosePdf(Paper.A4)),
+          asking(
+              "menu-pdf-a4",
+              "Write the part as PDF, A4",
+              w -> w.choosePdf(Paper.A4),
+              "Ctrl+Shift+P"),
           asking(
               "menu-pdf-letter", "Write the part as PDF, Letter", w -> w.choosePdf(Paper.LETTER)),
           asking("menu-print", "Print the part", FretWindow::print, "Ctrl+P"),

@@ -160,6 +160,34 @@ class BookTest {
   }
 
   @Test
+  void tempiAndMarksThatMakeNoSenseAreKeptButNotInForce() throws BookException, SQLException {
+    long passage;
+    try (Book book = Book.open(file())) {
+      BookPlayer player = book.addPlayer("Ada Brandling", PlayerSetup.usual("violin"));
+      passage = book.addPassage(passage(player.id(), "First study")).id();
+    }
+    for (String row :
+        List.of(
+            "'tempo', 'occasion', 'party'",
+            "'tempo', '0@0/1 D5', 'ramp fast'",
+            "'layers', 'aunt 0@0/1 D5', 'finger=2'",
+            "'layers', 'coach 0@0/1 D5', 'finger=9'",
+            "'reading', 'others 0@0/1 D5', 'now and then'")) {
+      execute(
+          "INSERT INTO decision (passage_id, area, item, version, value) SELECT "
+              + passage
+              + ", a, i, 1, v FROM (SELECT "
+              + row.replaceFirst("', '", "' AS a, '").replaceFirst("', '", "' AS i, '")
+              + " AS v)");
+    }
+    try (Book book = Book.open(file())) {
+      Decided decided = book.choices(passage);
+      assertThat(decided.remarks()).hasSize(5).allMatch(r -> r.endsWith("but not in force."));
+      assertThat(decided.choices()).isEqualTo(Choices.at(decided.choices().target()));
+    }
+  }
+
+  @Test
   void mendedMusicStandsBesideTheFileAndCanGoAgain() throws BookException {
     byte[] music = {1, 2, 3};
     long passage;

@@ -43,11 +43,6 @@ record Item(
     return new Item(id, written, Sounding.Grace.NONE, List.of(), Marks.NONE, false);
   }
 
-  /** The rest of a silent bar. */
-  static Item silentBar(int id, WrittenLength whole) {
-    return new Item(id, whole, Sounding.Grace.NONE, List.of(), Marks.NONE, true);
-  }
-
   /** What stands in a passage. */
   static Item of(int id, Event event) {
     if (event instanceof Sounding s) {

@@ -2,11 +2,9 @@ package app.fret.edit;
 
 import app.fret.score.Clef;
 import app.fret.score.Directions;
-import app.fret.score.NoteValue;
 import app.fret.score.Passage;
 import app.fret.score.PassageBuilder;
 import app.fret.score.Tuplet;
-import app.fret.score.WrittenLength;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -140,10 +138,5 @@ final class ManuscriptWriter {
     return anchor.atEnd()
         ? endOf.get(anchor.item()).subtract(anchor.offset())
         : onsetOf.get(anchor.item()).add(anchor.offset());
-  }
-
-  /** The length that the rest of a silent bar is written with. */
-  static WrittenLength silent() {
-    return WrittenLength.of(NoteValue.WHOLE);
   }
 }

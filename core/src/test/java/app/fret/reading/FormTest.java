@@ -92,6 +92,25 @@ class FormTest {
     assertThat(Reading.of(passage).phrases()).containsExactly(new Span(0, 24), new Span(25, 29));
   }
 
+  /** Common practice, no source. */
+  @Test
+  void aLongNoteBeforeMaterialThatComesBackEndsAPhrase() {
+    Passage passage =
+        Music.passage(
+            Metre.of(2, 4),
+            "C5/8 D5/8 E5/8 F5/8 | G5/8 F5/8 E5/8 D5/8 | C5/2"
+                + " | C5/8 D5/8 E5/8 F5/8 | G5/8 F5/8 E5/8 D5/8 | C5/2");
+    assertThat(Reading.of(passage).phrases()).containsExactly(new Span(0, 8), new Span(9, 17));
+  }
+
+  @Test
+  void stretchesThatGoBackToOneAreOneFamily() {
+    List<Form.Return> found =
+        returns("C5/8 D5/8 E5/8 F5/8 | C5/8 D5/8 E5/8 F5/8 | G4/2 | C5/8 D5/8 E5/8 F5/8");
+    assertThat(Form.families(found)).hasSize(2);
+    assertThat(found).allMatch(r -> r.kind() == Form.Kind.EQUAL);
+  }
+
   @Test
   void everyNoteIsInOnePhrase() {
     Passage passage =

@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.fret.reading.Reading;
 import app.fret.score.BeatUnit;
+import app.fret.score.Directions;
 import app.fret.score.NoteRef;
+import app.fret.score.Passage;
 import app.fret.score.Tempo;
 import app.fret.score.TempoMap;
 import app.fret.testing.Music;
@@ -115,6 +117,57 @@ class TempoChoicesTest {
     assertThat(proposed.from().bar()).isEqualTo(2);
     assertThat(at120.tempos(reading).changes()).hasSize(1);
     assertThat(Broadening.of(reading, at120.withPlace(proposed))).isEmpty();
+  }
+
+  @Test
+  void aLongLoudNoteOnAFirstBeatIsAnArrivalBeforeWhichOneMayBroaden() {
+    Passage plain =
+        Music.passage(
+            "C5/4 D5/4 E5/4 F5/4 | G5/4 F5/4 E5/4 D5/4 | C6/1 | C5/4 D5/4 E5/4 F5/4"
+                + " | G5/4 F5/4 E5/4 D5/4 | C5/1");
+    Directions loud =
+        new Directions(
+            List.of(
+                new Directions.Dynamic(Fraction.ZERO, "p"),
+                new Directions.Dynamic(Fraction.of(2), "ff"),
+                new Directions.Dynamic(Fraction.of(3), "p")),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of());
+    Passage passage =
+        new Passage(
+            plain.title(),
+            plain.partName(),
+            plain.bars(),
+            plain.events(),
+            plain.slurs(),
+            plain.tuplets(),
+            loud,
+            plain.transposition());
+    assertThat(Broadening.of(Reading.of(passage), at120))
+        .extracting(Broadening.Proposal::words)
+        .containsExactly("before the arrival in bar 3", "in the last two bars");
+  }
+
+  @Test
+  void twoPlacesThatMeetGoOnFromEachOther() {
+    TempoMap map =
+        at120
+            .withPlace(place(TempoPlace.Kind.RAMP, 4, 7, 60))
+            .withPlace(place(TempoPlace.Kind.REGION, 8, 11, 60))
+            .tempos(reading);
+    assertThat(map.seconds(Fraction.of(2), Fraction.of(3))).isCloseTo(4, within(1e-9));
+    assertThat(map.seconds(Fraction.of(3), Fraction.of(4))).isCloseTo(2, within(1e-9));
+  }
+
+  @Test
+  void aPlaceThatIsTakenOutLeavesTheTarget() {
+    TempoPlace place = place(TempoPlace.Kind.FREE, 4, 7, 90);
+    assertThat(at120.withPlace(place).without(place)).isEqualTo(at120);
+    assertThatThrownBy(() -> place(TempoPlace.Kind.FREE, 4, 7, 0))
+        .hasMessageContaining("must be above 0");
   }
 
   @Test

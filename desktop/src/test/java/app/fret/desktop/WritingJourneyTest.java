@@ -304,6 +304,30 @@ class WritingJourneyTest extends Journey {
     waitFor(() -> Files.exists(pdf));
   }
 
+  @Test
+  void aBarThatIsTooLongIsNotKept(FxRobot robot) throws IOException {
+    addScore(robot);
+    robot.push(KeyCode.CONTROL, KeyCode.E);
+    waitFor(() -> robot.lookup("#mend-sheet").tryQuery().isPresent());
+    robot.write("1g");
+    robot.push(KeyCode.CONTROL, KeyCode.ENTER);
+    waitFor(() -> text(robot, "#mend-state").startsWith("Bar 1 is too long"));
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    robot.push(KeyCode.ESCAPE);
+    waitFor(() -> robot.lookup("#mend-sheet").tryQuery().isEmpty());
+    assertThat(passage().study().notes()).hasSize(11);
+  }
+
+  @Test
+  void aTempoThatIsNoNumberIsSaidAndNothingChanges(FxRobot robot) throws IOException {
+    addScore(robot);
+    robot.push(KeyCode.CONTROL, KeyCode.T);
+    waitFor(() -> robot.lookup("#tempo-pane").tryQuery().isPresent());
+    robot.clickOn("#tempo-number").write("quick").push(KeyCode.ENTER);
+    waitFor(() -> text(robot, "#tempo-fault").contains("quick"));
+    assertThat(passage().study().choices().tempo().places()).isEmpty();
+  }
+
   private CodeArea typedLine() {
     return (CodeArea) window.lookup("#entry-line");
   }

@@ -388,4 +388,28 @@ class AbcReaderTest {
         .extracting(AbcProblem::text)
         .doesNotContain(first.text());
   }
+
+  @Test
+  void whatSteersATerminalIsNotRepeatedInAFault() {
+    AbcTune tune = AbcReader.read(HEAD + "C \u001b[31m D | E");
+    assertThat(tune.problems()).isNotEmpty();
+    assertThat(tune.problems())
+        .allMatch(p -> p.text().codePoints().noneMatch(Character::isISOControl));
+  }
+
+  @Test
+  void aBarThatIsTooLongMustBeMendedAndOneThatIsShortMayStand() {
+    AbcTune tune = AbcReader.read(HEAD + "C D E F G | C D E | C D E F | C D E F |");
+    assertThat(tune.problems()).hasSize(2).allMatch(AbcProblem::isLength);
+    assertThat(tune.problems()).extracting(AbcProblem::serious).containsExactly(true, false);
+  }
+
+  @Test
+  void everyBarHasItsPlaceInTheTextWithoutItsLines() {
+    String text = HEAD + "C D E F | [M:3/4] G A B | % a remark\n|: c d e :|";
+    AbcTune tune = AbcReader.read(text);
+    assertThat(tune.bars())
+        .extracting(b -> text.substring(b.from(), b.to()))
+        .containsExactly("C D E F", "[M:3/4] G A B", "c d e");
+  }
 }

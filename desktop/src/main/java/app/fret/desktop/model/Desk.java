@@ -193,11 +193,13 @@ public final class Desk {
     read.tuning().remark(owner.setup().tuning().isPresent()).ifPresent(skipped::add);
     List<String> remarks = new ArrayList<>(decided.remarks());
     remarks.addAll(possible.remarks());
-    return new PassageDesk(
+    PassageDesk.Opened opened =
         new PassageDesk.Opened(
-            owner, stored, passage, read.intake(), skipped, read.layout(), remarks),
+            owner, stored, passage, read.intake(), skipped, read.layout(), remarks, others);
+    return new PassageDesk(
+        opened,
         book,
-        possible.study().beside(others),
+        possible.study().beside(opened.othersUnder(mended)),
         kept.log(),
         clock,
         workers);

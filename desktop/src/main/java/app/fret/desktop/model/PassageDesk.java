@@ -21,6 +21,7 @@ import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
+import app.fret.reading.Others;
 import app.fret.reading.PlayedNote;
 import app.fret.reading.layers.LayerChoices;
 import app.fret.reading.layers.LayerMark;
@@ -81,6 +82,7 @@ public final class PassageDesk {
    * @param skipped what was passed over when the file was read
    * @param layout what Fret lays out anew, in one line
    * @param remarks what of the decisions in the book is not in force, and why
+   * @param others what the other parts of the score do, bar by bar of the imported music
    */
   public record Opened(
       BookPlayer owner,
@@ -89,7 +91,14 @@ public final class PassageDesk {
       Intake intake,
       List<String> skipped,
       Optional<String> layout,
-      List<String> remarks) {}
+      List<String> remarks,
+      Others others) {
+
+    /** What the other parts do under some music: where bars came or went they tell nothing. */
+    Others othersUnder(Passage music) {
+      return music.bars().size() == passage.bars().size() ? others : Others.NONE;
+    }
+  }
 
   private final Opened opened;
   private final Book book;
@@ -596,7 +605,7 @@ public final class PassageDesk {
     Study now = study.get();
     return next.music().equals(now.passage())
         ? now.with(player, next.choices())
-        : Study.of(next.music(), player, next.choices()).beside(now.others());
+        : Study.of(next.music(), player, next.choices()).beside(opened.othersUnder(next.music()));
   }
 
   /** The music as a file, where it differs from what was imported. */

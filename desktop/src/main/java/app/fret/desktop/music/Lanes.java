@@ -9,18 +9,29 @@ public final class Lanes {
   private static final Lane BEATS = new BeatLane();
   private static final Lane OTHERS = new OthersLane();
   private static final Lane STRETCHES = new StretchLane();
+  private static final Lane PHRASES = new PhraseLane();
 
   /** None: the page as it is printed. */
   public static final List<Lane> NONE = List.of();
 
   /** What a reader counts by, what the others run on, and what comes back. */
-  public static final List<Lane> READ = List.of(TEMPI, BEATS, OTHERS, STRETCHES);
+  public static final List<Lane> READ = List.of(TEMPI, BEATS, OTHERS, STRETCHES, PHRASES);
 
   /** The path of the left hand and how far it opens. */
   public static final List<Lane> LEFT_HAND = List.of(new PathLane(), new ReachStrip());
 
   private static final Map<Lane, String> WORDS =
-      Map.of(TEMPI, "tempi", BEATS, "beats", OTHERS, "others", STRETCHES, "stretches");
+      Map.of(
+          TEMPI,
+          "tempi",
+          BEATS,
+          "beats",
+          OTHERS,
+          "others",
+          STRETCHES,
+          "stretches",
+          PHRASES,
+          "phrases");
 
   private Lanes() {}
 

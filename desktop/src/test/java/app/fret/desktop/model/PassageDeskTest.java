@@ -21,6 +21,7 @@ import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.Pin;
 import app.fret.lefthand.PinAt;
 import app.fret.lefthand.PinConflictException;
+import app.fret.reading.Others;
 import app.fret.score.BeatUnit;
 import app.fret.score.Finger;
 import app.fret.score.Passage;
@@ -78,7 +79,8 @@ class PassageDeskTest {
                 new Intake(passage, Optional.empty(), StatedTuning.NONE),
                 List.of(),
                 Optional.empty(),
-                List.of()),
+                List.of(),
+                Others.NONE),
             book,
             study,
             new Found<>(List.of(), List.of()),
@@ -91,6 +93,26 @@ class PassageDeskTest {
     Deque<Runnable> waiting = new ArrayDeque<>();
     layPassage(Workers.planningBy(waiting::add));
     return waiting;
+  }
+
+  @Test
+  void whatTheOthersDoIsNotToldWhereBarsCameOrWent() throws Exception {
+    layPassageThatWaits();
+    Others others = new Others(List.of(), List.of(new Others.Cue(1, "Oboe plays C5 before you")));
+    PassageDesk.Opened plain = desk.opened();
+    PassageDesk.Opened beside =
+        new PassageDesk.Opened(
+            plain.owner(),
+            plain.entry(),
+            plain.passage(),
+            plain.intake(),
+            plain.skipped(),
+            plain.layout(),
+            plain.remarks(),
+            others);
+    assertThat(beside.othersUnder(plain.passage())).isEqualTo(others);
+    Passage fewer = Music.passage("G3/4 B4/4 C5/4 D5/4");
+    assertThat(beside.othersUnder(fewer)).isEqualTo(Others.NONE);
   }
 
   @Test

@@ -257,7 +257,7 @@ class WritingJourneyTest extends Journey {
   @Test
   void ofDividedNotesOneIsTaken(FxRobot robot) throws IOException {
     Path file = folder.resolve("div.abc");
-    Files.writeString(file, "X:1\nT:Two\nM:4/4\nL:1/2\nQ:1/4=80\nK:C\n\"^div.\"[ce] [df]|[eg]4|\n");
+    Files.writeString(file, "X:1\nT:Two\nM:4/4\nL:1/2\nQ:1/4=80\nK:C\n\"^div.\"[ce] [df]|[eg]2|\n");
     robot.interact(() -> window.add(file));
     waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
     robot.clickOn("#add-new-player").write("Oda Merrin");

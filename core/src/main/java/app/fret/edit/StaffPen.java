@@ -175,12 +175,6 @@ public final class StaffPen {
     return before + at.position();
   }
 
-  /** The caret behind an item. */
-  private StaffPen behind(Manuscript newMusic, int id) {
-    Manuscript.Place place = newMusic.placeOf(id).orElseThrow();
-    return with(newMusic, new Caret(place.measure(), place.position() + 1));
-  }
-
   /** Sets how many of the next notes fill a beat, 1 to {@link #MOST_PER_BEAT}. */
   public StaffPen perBeat(int notes) {
     return new StaffPen(music, caret, held, notes, chord, grace, slurFrom, wedgeFrom);

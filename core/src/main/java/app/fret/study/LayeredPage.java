@@ -112,7 +112,7 @@ public record LayeredPage(Passage passage, Map<Integer, List<String>> beside) {
               all.tempos(),
               all.rehearsals(),
               all.octaveShifts());
-      return new LayeredPage(with(passage, shownOnes), beside);
+      return new LayeredPage(passage.withDirections(shownOnes), beside);
     }
 
     /** Loudness that stands at no note is printed as it was. */
@@ -125,18 +125,6 @@ public record LayeredPage(Passage passage, Map<Integer, List<String>> beside) {
           .forEach(kept::add);
       kept.sort(java.util.Comparator.comparing(Directions.Dynamic::onset));
       return kept;
-    }
-
-    private static Passage with(Passage passage, Directions directions) {
-      return new Passage(
-          passage.title(),
-          passage.partName(),
-          passage.bars(),
-          passage.events(),
-          passage.slurs(),
-          passage.tuplets(),
-          directions,
-          passage.transposition());
     }
 
     private void add(PlayedNote note) {

@@ -99,13 +99,7 @@ class LayeredPageTest {
   void ofDividedNotesOnePlaysTheUpperOrTheLowerUpToTheWordThatEndsIt() {
     Passage stacked = Music.passage("C5+E5/4 D5+F5/4 | C5+E5/2");
     Passage passage =
-        new Passage(
-            stacked.title(),
-            stacked.partName(),
-            stacked.bars(),
-            stacked.events(),
-            stacked.slurs(),
-            stacked.tuplets(),
+        stacked.withDirections(
             new Directions(
                 List.of(),
                 List.of(),
@@ -114,8 +108,7 @@ class LayeredPageTest {
                     new Directions.Words(Fraction.of(1, 2), "unis.", true)),
                 List.of(),
                 List.of(),
-                List.of()),
-            stacked.transposition());
+                List.of()));
     assertThat(heads(Divided.take(passage, 0, true).passage()))
         .containsExactly("E5", "F5", "C5 E5");
     assertThat(heads(Divided.take(passage, 0, false).passage()))

@@ -136,16 +136,7 @@ class TempoChoicesTest {
             List.of(),
             List.of(),
             List.of());
-    Passage passage =
-        new Passage(
-            plain.title(),
-            plain.partName(),
-            plain.bars(),
-            plain.events(),
-            plain.slurs(),
-            plain.tuplets(),
-            loud,
-            plain.transposition());
+    Passage passage = plain.withDirections(loud);
     assertThat(Broadening.of(Reading.of(passage), at120))
         .extracting(Broadening.Proposal::words)
         .containsExactly("before the arrival in bar 3", "in the last two bars");

@@ -307,11 +307,10 @@ public final class Desk {
 
   /** Reads several files for a player of an instrument; of several askings the newest counts. */
   public void offerAll(List<Path> files, String instrument, Consumer<FileBatch> onRead) {
-    List<BookPlayer> all = players();
     workers.planForShow(
         offering,
         () -> {
-          FileBatch batch = FileBatch.read(files, instrument, all);
+          FileBatch batch = FileBatch.read(files, instrument, players());
           workers.show(() -> onRead.accept(batch));
         },
         this::tell);

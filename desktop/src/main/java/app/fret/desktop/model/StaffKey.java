@@ -11,8 +11,8 @@ import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 
 /**
- * A key that writes on the staff. Keys, the row of key caps and the help all read the one list
- * {@link #ALL}.
+ * A key that writes on the staff. Key presses, the rows of key caps and the list of further keys
+ * all read the one list {@link #ALL}.
  *
  * @param id its name in the window
  * @param cap what stands on its key cap

@@ -206,11 +206,21 @@ final class EntryPane extends BorderPane {
 
   private void writeInLine() {
     if (onStaff) {
-      area.write(StaffPen::tidied);
+      bringLineUp(); // at once: what is typed next must not be overtaken
       onStaff = false;
+      readLine();
     }
     showMode();
     begin();
+  }
+
+  private void bringLineUp() {
+    if (openProblem().isEmpty()) {
+      following = true;
+      line.follow(reading.rewritten(staff.pen().tidied().music().passage()).text());
+      following = false;
+      desk.holdDraft(line.getText());
+    }
   }
 
   /** The pen lies over what the line says, behind the note that its caret stands behind. */
@@ -416,7 +426,7 @@ final class EntryPane extends BorderPane {
    */
   private void take() {
     if (onStaff) {
-      line.follow(reading.rewritten(staff.pen().tidied().music().passage()).text());
+      bringLineUp();
     }
     keep();
     try {

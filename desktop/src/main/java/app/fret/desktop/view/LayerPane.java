@@ -36,7 +36,7 @@ final class LayerPane extends VBox {
             printedBy(),
             rows,
             new HBox(Parts.stretch(), Parts.button("layer-close", "Done", "main-action", onClose)));
-    desk.studyProperty().addListener((property, before, now) -> show());
+    Parts.whileShown(this, desk.studyProperty(), this::show);
     show();
   }
 

@@ -1,5 +1,7 @@
 package app.fret.desktop.view;
 
+import javafx.beans.value.ChangeListener;
+import javafx.beans.value.ObservableValue;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -35,6 +37,19 @@ final class Parts {
     scroll.getStyleClass().add("plain-scroll");
     VBox.setVgrow(scroll, Priority.ALWAYS);
     return scroll;
+  }
+
+  /** Follows a value as long as a pane is shown, so that no closed pane is kept by what it saw. */
+  static <T> void whileShown(Node pane, ObservableValue<T> value, Runnable follow) {
+    ChangeListener<T> listener = (property, before, now) -> follow.run();
+    value.addListener(listener);
+    pane.sceneProperty()
+        .addListener(
+            (property, before, now) -> {
+              if (now == null) {
+                value.removeListener(listener);
+              }
+            });
   }
 
   static Region stretch() {

@@ -64,7 +64,7 @@ final class TempoPane extends VBox {
             apply(
                 desk.tempo().withPrescribed(prescribed.isSelected()),
                 prescribed.isSelected() ? "The tempo is prescribed" : "The tempo is yours"));
-    desk.studyProperty().addListener((property, before, now) -> show());
+    Parts.whileShown(this, desk.studyProperty(), this::show);
     show();
   }
 
@@ -169,7 +169,10 @@ final class TempoPane extends VBox {
 
           @Override
           public TempoPlace.Kind fromString(String words) {
-            throw new UnsupportedOperationException("kinds are chosen, not typed");
+            return kind.getItems().stream()
+                .filter(each -> each.words().equals(words))
+                .findFirst()
+                .orElse(kind.getValue());
           }
         });
     number.setOnAction(e -> addPlace());

@@ -177,6 +177,11 @@ public final class Book implements AutoCloseable {
     change(() -> passages.keepEdited(passageId, music));
   }
 
+  /** Keeps the day a passage is for; empty for none. */
+  public void keepDue(long passageId, Optional<LocalDate> day) {
+    change(() -> passages.keepDue(passageId, day));
+  }
+
   /** What was decided for a passage. */
   public Decided choices(long passageId) {
     return read(() -> decisions.read(passageId, passages.target(passageId)));

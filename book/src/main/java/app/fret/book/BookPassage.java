@@ -24,6 +24,11 @@ public record BookPassage(
     Tempo target,
     Optional<LocalDate> dueOn) {
 
+  /** The same for another day. */
+  public BookPassage withDue(Optional<LocalDate> day) {
+    return new BookPassage(id, playerId, title, fileName, cut, target, day);
+  }
+
   /**
    * What was taken from a file.
    *

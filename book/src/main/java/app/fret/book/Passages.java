@@ -115,4 +115,12 @@ final class Passages {
         .bind("id", passageId)
         .execute();
   }
+
+  void keepDue(long passageId, Optional<LocalDate> day) {
+    handle
+        .createUpdate("UPDATE passage SET due_on = :due WHERE id = :id")
+        .bind("due", day.map(LocalDate::toString).orElse(null))
+        .bind("id", passageId)
+        .execute();
+  }
 }

@@ -89,6 +89,19 @@ class BookTest {
   }
 
   @Test
+  void theDayAPassageIsForCanBeMovedAndTakenAway() throws BookException {
+    try (Book book = Book.open(file())) {
+      BookPlayer player = book.addPlayer("Ilse Varn", PlayerSetup.usual("violin"));
+      long passage = book.addPassage(passage(player.id(), "First study")).id();
+      book.keepDue(passage, Optional.of(LocalDate.of(2027, 4, 2)));
+      assertThat(book.passages(player.id()).rows().get(0).dueOn())
+          .contains(LocalDate.of(2027, 4, 2));
+      book.keepDue(passage, Optional.empty());
+      assertThat(book.passages(player.id()).rows().get(0).dueOn()).isEmpty();
+    }
+  }
+
+  @Test
   void whatIsBeingTypedIsKept() throws BookException {
     try (Book book = Book.open(file())) {
       assertThat(book.draft()).isEmpty();

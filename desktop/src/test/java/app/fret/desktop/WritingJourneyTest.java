@@ -9,10 +9,12 @@ import app.fret.study.LayeredPage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.concurrent.TimeoutException;
 import java.util.concurrent.atomic.AtomicBoolean;
 import javafx.scene.Node;
+import javafx.scene.control.DatePicker;
 import javafx.scene.input.KeyCode;
 import org.fxmisc.richtext.CodeArea;
 import org.junit.jupiter.api.Test;
@@ -228,6 +230,17 @@ class WritingJourneyTest extends Journey {
     waitFor(() -> passage().study().choices().tempo().places().size() == 2);
     robot.clickOn("#occasion-recording");
     waitFor(() -> passage().study().choices().tempo().occasion().id().equals("recording"));
+    DatePicker due = robot.lookup("#tempo-due").queryAs(DatePicker.class);
+    robot.clickOn(due.getEditor());
+    robot.interact(() -> due.getEditor().setText("soon"));
+    robot.clickOn("#tempo-number");
+    waitFor(() -> text(robot, "#tempo-fault").startsWith("“soon” is no day"));
+    robot.clickOn(due.getEditor());
+    robot.interact(() -> due.getEditor().setText("9 January 2027"));
+    robot.clickOn("#tempo-number");
+    waitFor(() -> passage().dueProperty().get().isPresent());
+    waitFor(() -> robot.lookup("#header-to").tryQuery().isPresent());
+    assertThat(desk.programme().get(0).passage().dueOn()).contains(LocalDate.of(2027, 1, 9));
     robot.clickOn("#tempo-close");
     assertThat(text(robot, "#header-recording")).isEqualTo("♩ = 112");
     robot.push(KeyCode.CONTROL, KeyCode.Z);
@@ -269,6 +282,13 @@ class WritingJourneyTest extends Journey {
     waitFor(() -> passage().study().notes().get(0).notes().size() == 1);
     assertThat(passage().study().notes().get(0).notes().get(0).written()).hasToString("C5");
     assertThat(passage().isMended()).isTrue();
+    robot.push(KeyCode.CONTROL, KeyCode.E);
+    waitFor(() -> robot.lookup("#mend-imported").tryQuery().isPresent());
+    robot.clickOn("#mend-imported");
+    waitFor(() -> text(robot, "#mend-state").startsWith("As imported"));
+    assertThat(robot.lookup("#imported-sheet").tryQuery()).isPresent();
+    robot.clickOn("#mend-imported");
+    waitFor(() -> robot.lookup("#imported-sheet").tryQuery().isEmpty());
   }
 
   /** Eight bars in the line, eight on the staff, read, planned and written: no mouse is touched. */

@@ -248,6 +248,7 @@ public final class Desk {
 
   private void show(PassageDesk desk) {
     desk.passes().climbProperty().addListener((property, before, now) -> refresh(desk));
+    desk.dueProperty().addListener((property, before, now) -> refresh(desk));
     desk.mistakeProperty().addListener((property, before, now) -> now.ifPresent(this::tell));
     open.set(Optional.of(desk));
   }
@@ -258,7 +259,8 @@ public final class Desk {
       ProgrammeEntry entry = programme.get(i);
       if (entry.passage().id() == desk.opened().entry().id()) {
         Climb climb = desk.passes().climbProperty().get();
-        programme.set(i, new ProgrammeEntry(entry.owner(), entry.passage(), entry.bars(), climb));
+        BookPassage passage = entry.passage().withDue(desk.dueProperty().get());
+        programme.set(i, new ProgrammeEntry(entry.owner(), passage, entry.bars(), climb));
       }
     }
   }

@@ -45,6 +45,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -111,6 +112,7 @@ public final class PassageDesk {
       new ReadOnlyObjectWrapper<>(this, "offer", Optional.empty());
   private final ReadOnlyObjectWrapper<Set<Integer>> changedNotes =
       new ReadOnlyObjectWrapper<>(this, "changedNotes", Set.of());
+  private final ReadOnlyObjectWrapper<Optional<LocalDate>> due;
   private final Selection selection;
   private final PassLog passes;
   private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper(this, "canUndo");
@@ -139,6 +141,7 @@ public final class PassageDesk {
         new Decisions(new Decision(first.choices(), opened.owner().setup(), first.passage()));
     this.inForce = decisions.wanted();
     this.kept = inForce;
+    this.due = new ReadOnlyObjectWrapper<>(this, "due", opened.entry().dueOn());
     this.selection = new Selection(first.notes().size());
     this.passes =
         new PassLog(
@@ -151,6 +154,25 @@ public final class PassageDesk {
   /** What lies open. */
   public Opened opened() {
     return opened;
+  }
+
+  /** The day it is for, if there is one. */
+  public ReadOnlyObjectProperty<Optional<LocalDate>> dueProperty() {
+    return due.getReadOnlyProperty();
+  }
+
+  /** Sets the day it is for; empty for none. */
+  public void setDue(Optional<LocalDate> day) {
+    workers.keep(
+        () -> {
+          book.keepDue(opened.entry().id(), day);
+          workers.show(
+              () -> {
+                due.set(day);
+                message.set(day.isPresent() ? "The day is set." : "There is no day set now.");
+              });
+        },
+        this::tell);
   }
 
   /** The study in force. */

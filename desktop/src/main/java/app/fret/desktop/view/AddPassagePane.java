@@ -21,7 +21,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.DatePicker;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
@@ -48,7 +47,7 @@ final class AddPassagePane extends VBox {
   private final ComboBox<String> instrument = new ComboBox<>();
   private final ComboBox<String> beat = new ComboBox<>();
   private final TextField perMinute = new TextField();
-  private final DatePicker due = new DatePicker();
+  private final DayField due = new DayField("add-due", this::refuseDay);
   private final Label passedOver = Parts.words("", "small");
   private final Label layout = Parts.words("", "small");
   private final Label fault = Parts.words("", "trouble");
@@ -78,10 +77,7 @@ final class AddPassagePane extends VBox {
     name(instrument, "add-instrument");
     name(beat, "add-beat");
     name(perMinute, "add-per-minute");
-    name(due, "add-due");
     fault.setId("add-fault");
-    due.setConverter(new DayConverter(this::refuseDay));
-    due.valueProperty().addListener((property, before, now) -> noDay = Optional.empty());
     for (Label words : List.of(passedOver, layout, fault)) {
       words.managedProperty().bind(words.textProperty().isNotEmpty());
     }
@@ -206,7 +202,6 @@ final class AddPassagePane extends VBox {
     HBox tempo = new HBox(8, beat, Parts.label("="), perMinute);
     tempo.setAlignment(Pos.CENTER_LEFT);
     form.addRow(row++, Parts.label("Target tempo", "quiet"), tempo);
-    due.setPromptText("no date");
     form.addRow(row, Parts.label("Audition on", "quiet"), due);
     Button add = Parts.button("add-confirm", "Add to the programme", "main-action", this::add);
     Button cancel = Parts.button("add-cancel", "Cancel", "outline-action", onClose);
@@ -280,7 +275,7 @@ final class AddPassagePane extends VBox {
         isNewPlayer()
             ? Optional.empty()
             : Optional.of(players.get(player.getSelectionModel().getSelectedIndex()));
-    Optional<LocalDate> day = day();
+    Optional<LocalDate> day = due.day();
     return new ImportChoice(
         title.getText().isBlank() ? offer.score().title() : title.getText().strip(),
         part.getSelectionModel().getSelectedIndex(),
@@ -294,20 +289,7 @@ final class AddPassagePane extends VBox {
   }
 
   private void refuseDay(String why) {
-    noDay = Optional.of(why);
     fault.setText(why);
-  }
-
-  /** The day in the field, also when it was typed and not yet left; what is no day is said once. */
-  private Optional<LocalDate> day() {
-    LocalDate day = due.getConverter().fromString(due.getEditor().getText());
-    Optional<String> refused = noDay;
-    noDay = Optional.empty();
-    refused.ifPresent(
-        why -> {
-          throw new IllegalArgumentException(why);
-        });
-    return Optional.ofNullable(day);
   }
 
   private double perMinute() {

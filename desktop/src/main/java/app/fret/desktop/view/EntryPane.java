@@ -60,6 +60,10 @@ final class EntryPane extends BorderPane {
   private final SheetView sheet;
   private final ToggleButton toLine = toggle("entry-to-line", "the line", this::writeInLine);
   private final ToggleButton toStaff = toggle("entry-to-staff", "the staff", this::writeOnStaff);
+  private final Label signsHeading = Parts.heading("");
+  private final VBox signs = new VBox();
+  private final EntrySigns lineSigns = new EntrySigns();
+  private final StaffSigns staffSigns = new StaffSigns();
   private EntryReading reading;
   private boolean onStaff;
   private boolean following;
@@ -190,8 +194,7 @@ final class EntryPane extends BorderPane {
             10,
             Parts.label("As you write", "why-title"),
             facts,
-            Parts.scroll(
-                new VBox(10, problems, Parts.heading("Signs in the line"), new EntrySigns())),
+            Parts.scroll(new VBox(10, problems, signsHeading, signs)),
             new HBox(8, take, later));
     side.getStyleClass().add("why-panel");
     side.setId("entry-side");
@@ -242,6 +245,8 @@ final class EntryPane extends BorderPane {
     toLine.setSelected(!onStaff);
     toStaff.setSelected(onStaff);
     area.setActive(onStaff);
+    signsHeading.setText(onStaff ? "More keys on the staff" : "Signs in the line");
+    signs.getChildren().setAll(onStaff ? staffSigns : lineSigns);
     follow();
   }
 

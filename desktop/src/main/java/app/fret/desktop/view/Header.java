@@ -75,6 +75,7 @@ final class Header extends HBox {
     redo.disableProperty().bind(passage.canRedoProperty().not());
     passage.passes().climbProperty().addListener((property, before, now) -> show(passage));
     passage.studyProperty().addListener((property, before, now) -> show(passage));
+    passage.dueProperty().addListener((property, before, now) -> show(passage));
     show(passage);
   }
 
@@ -95,7 +96,7 @@ final class Header extends HBox {
             figure(
                 study.choices().tempo().occasion().id(), Words.tempo(study.practice().audition())),
             figure("clean today", cleanToday(study, climb)));
-    passage.opened().entry().dueOn().ifPresent(day -> figures.getChildren().add(daysLeft(day)));
+    passage.dueProperty().get().ifPresent(day -> figures.getChildren().add(daysLeft(day)));
   }
 
   private static String bars(Study study) {

@@ -3,6 +3,8 @@ package app.fret.desktop.view;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.StaffDesk;
 import app.fret.desktop.music.Palette;
+import app.fret.desktop.music.SheetView;
+import app.fret.edit.MendedBars;
 import app.fret.edit.StaffPen;
 import app.fret.engraving.Engraver;
 import app.fret.engraving.Engraving;
@@ -14,10 +16,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -33,6 +37,8 @@ final class MendPane extends BorderPane {
   private final StaffArea area;
   private final Label state = Parts.label("", "quiet");
   private final VBox facts = new VBox(4);
+  private final SheetView imported = new SheetView("imported-sheet", StaffArea.SPACE);
+  private final ToggleButton asImported = new ToggleButton("As imported");
   private Passage shown;
 
   /** A pane over the open passage, with the pen behind the selected note. */
@@ -74,10 +80,46 @@ final class MendPane extends BorderPane {
             Parts.label("Mend the notes", "why-title"),
             Parts.label(desk.study().passage().title(), "quiet"),
             Parts.stretch(),
-            state);
+            state,
+            asImported);
+    asImported.setId("mend-imported");
+    asImported.getStyleClass().add("mode-button");
+    asImported.setVisible(desk.isMended());
+    asImported.setOnAction(e -> compare());
     head.setAlignment(Pos.CENTER_LEFT);
     head.getStyleClass().add("entry-head");
     return head;
+  }
+
+  /** Shows the notes as they were imported in place of those being mended, or the other way. */
+  private void compare() {
+    boolean before = asImported.isSelected();
+    setCenter(before ? imported : area);
+    if (!before) {
+      begin();
+      return;
+    }
+    Passage file = desk.opened().passage();
+    double width = area.sheet().widthInSpaces();
+    desk.layOut(
+        imported,
+        () -> new Engraver().engrave(file, width),
+        engraving -> {
+          imported.show(engraving);
+          imported.tint(mendedSince(file));
+          state.setText("As imported; what is shaded was mended since");
+        });
+  }
+
+  private Map<Integer, Color> mendedSince(Passage file) {
+    Set<Integer> bars = MendedBars.of(file, shown);
+    Map<Integer, Color> tints = new HashMap<>();
+    for (int i = 0; i < file.events().size(); i++) {
+      if (bars.contains(file.events().get(i).bar())) {
+        tints.put(i, Palette.CHANGED);
+      }
+    }
+    return tints;
   }
 
   private VBox side() {

@@ -187,7 +187,8 @@ final class ReadPanel extends VBox {
       content
           .getChildren()
           .addAll(
-              Parts.words("The notes were mended here; the file is kept as it was imported."),
+              Parts.words(
+                  "The notes were mended here; the file is kept as it was imported. Ctrl+E shows both."),
               Parts.button(
                   "as-imported",
                   "Back to the notes as imported",

@@ -20,7 +20,8 @@ import javafx.scene.paint.Color;
 
 /** A sheet that is written on by keys and mouse, with its key caps under it. */
 final class StaffArea extends VBox {
-  private static final double SPACE = 8.6;
+  /** Pixels to a staff space. */
+  static final double SPACE = 8.6;
 
   private final StaffDesk staff;
   private final SheetView sheet;

@@ -8,6 +8,7 @@ import app.fret.time.Broadening;
 import app.fret.time.Occasion;
 import app.fret.time.TempoChoices;
 import app.fret.time.TempoPlace;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -37,6 +38,7 @@ final class TempoPane extends VBox {
   private final ChoiceBox<TempoPlace.Kind> kind = new ChoiceBox<>();
   private final TextField number = field("tempo-number");
   private final Label fault = Parts.words("", "trouble");
+  private final DayField due = new DayField("tempo-due", fault::setText);
 
   TempoPane(PassageDesk desk, Runnable onClose) {
     super(12);
@@ -53,6 +55,7 @@ final class TempoPane extends VBox {
             occasions(),
             changes,
             prescribed,
+            day(),
             Parts.heading("Places of their own"),
             newPlace(),
             places,
@@ -154,6 +157,32 @@ final class TempoPane extends VBox {
       row.getChildren().add(chip);
     }
     return row;
+  }
+
+  private HBox day() {
+    due.setValue(desk.dueProperty().get().orElse(null));
+    due.setOnAction(e -> takeDay());
+    due.getEditor()
+        .focusedProperty()
+        .addListener(
+            (property, was, is) -> {
+              if (!is) {
+                takeDay();
+              }
+            });
+    return row(Parts.label("On"), due);
+  }
+
+  private void takeDay() {
+    try {
+      Optional<LocalDate> day = due.day();
+      fault.setText("");
+      if (!day.equals(desk.dueProperty().get())) {
+        desk.setDue(day);
+      }
+    } catch (IllegalArgumentException e) {
+      fault.setText(e.getMessage());
+    }
   }
 
   private HBox newPlace() {

@@ -3,6 +3,9 @@ package app.fret.lefthand;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.reading.Families;
+import app.fret.reading.Form;
+import app.fret.reading.PlayedNote;
+import app.fret.reading.Reading;
 import app.fret.score.Span;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -21,19 +24,41 @@ final class FigureModels {
   /**
    * Reads the models from a finished path.
    *
-   * @param families the figures
+   * @param reading the figures and the stretches that come back
+   * @param notes the notes of the passage
    * @param taken how each note is taken while figures and pins do not count
-   * @param notes number of notes of the passage
    */
-  FigureModels(List<Families.Family> families, List<Placement> taken, int notes) {
-    models = new Placement[notes];
-    samePitch = new boolean[notes];
-    for (Families.Family family : families) {
+  FigureModels(Reading reading, List<PlayedNote> notes, List<Placement> taken) {
+    models = new Placement[notes.size()];
+    samePitch = new boolean[notes.size()];
+    for (Families.Family family : reading.families()) {
       int model = mostFrequent(family, taken);
       for (Span span : family.spans()) {
         for (int i = 0; i < family.size(); i++) {
           models[span.first() + i] = taken.get(model + i);
           samePitch[span.first() + i] = family.samePitch();
+        }
+      }
+    }
+    addReturns(reading.returns(), notes, taken);
+  }
+
+  /** Where a stretch comes back that is no figure otherwise, it is taken as it was. */
+  private void addReturns(
+      List<Form.Return> returns, List<PlayedNote> notes, List<Placement> taken) {
+    Map<Integer, List<Integer>> inBar = new HashMap<>();
+    notes.forEach(n -> inBar.computeIfAbsent(n.bar(), b -> new ArrayList<>()).add(n.number()));
+    for (Form.Return back : returns) {
+      for (int bar = back.firstBar(); bar <= back.lastBar(); bar++) {
+        List<Integer> now = inBar.getOrDefault(bar, List.of());
+        List<Integer> was = inBar.get(back.earlierBar() + bar - back.firstBar());
+        for (int i = 0; i < now.size(); i++) {
+          if (!back.differs().contains(now.get(i)) && models[now.get(i)] == null) {
+            models[was.get(i)] =
+                Optional.ofNullable(models[was.get(i)]).orElse(taken.get(was.get(i)));
+            models[now.get(i)] = models[was.get(i)];
+            samePitch[now.get(i)] = back.soundsAlike();
+          }
         }
       }
     }

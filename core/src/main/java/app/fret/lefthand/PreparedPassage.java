@@ -8,7 +8,6 @@ import app.fret.lefthand.effort.Moments;
 import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Placements;
-import app.fret.reading.Families;
 import app.fret.reading.PlayedNote;
 import app.fret.score.SoundingPitch;
 import app.fret.search.Chain;
@@ -51,12 +50,9 @@ public final class PreparedPassage {
     }
     double[][] free = weighStays();
     this.chain = Joints.chain(layers, moments, model);
-    List<Families.Family> families = brief.reading().families();
     this.models =
         new FigureModels(
-            families,
-            families.isEmpty() ? List.of() : placements(new Lattice(chain, free).path()),
-            layers.size());
+            brief.reading(), brief.notes(), placements(new Lattice(chain, free).path()));
     this.stays = withFigures(free);
   }
 

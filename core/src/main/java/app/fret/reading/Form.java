@@ -87,6 +87,11 @@ public final class Form {
       return steps % INTERVALS.size() == 0 ? whole : whole + " and " + within;
     }
 
+    /** Whether it sounds as the earlier one does, but for the notes that differ. */
+    public boolean soundsAlike() {
+      return semitones == 0;
+    }
+
     /** The last bar of the earlier stretch. */
     public int earlierLastBar() {
       return earlierBar + lastBar - firstBar;

@@ -60,6 +60,7 @@ public final class AbcWriter {
       slursTo.merge(slur.last(), 1, Integer::sum);
     }
     passage.tuplets().forEach(t -> tupletsFrom.put(t.span().first(), t));
+    UnmarkedTuplets.of(passage).forEach(t -> tupletsFrom.put(t.span().first(), t));
   }
 
   /** Writes a passage. */

@@ -112,4 +112,28 @@ class AbcWriterTest {
         .contains("numbers of strings", "signs of harmonics", "rehearsal marks")
         .allMatch(phrase -> !phrase.endsWith("."));
   }
+
+  /** Some programs leave the figures of triplets out of their files. */
+  @Test
+  void tupletsThatNoSignGroupsAreGroupedWhenWritten() {
+    String tune =
+        "X:1\nT:Grey Ferry\nM:2/4\nL:1/8\nK:C clef=treble\n" + " (3A B c (3:2:2d2 e | A4 |]\n";
+    Passage read = AbcReader.read(tune).passage().orElseThrow();
+    Passage bare =
+        new Passage(
+            read.title(),
+            read.partName(),
+            read.bars(),
+            read.events(),
+            List.of(),
+            List.of(),
+            read.directions(),
+            read.transposition());
+    assertThat(bare.tuplets()).isEmpty();
+    Passage back = back(bare);
+    assertThat(back.events())
+        .extracting(Event::length)
+        .isEqualTo(read.events().stream().map(Event::length).toList());
+    assertThat(back.tuplets()).extracting(t -> t.span().toString()).hasSize(2);
+  }
 }

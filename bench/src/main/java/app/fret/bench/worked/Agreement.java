@@ -1,0 +1,100 @@
+package app.fret.bench.worked;
+
+import app.fret.brief.Brief;
+import app.fret.lefthand.LeftHandPlan;
+import app.fret.lefthand.LeftHandPlanner;
+import app.fret.lefthand.PinConflictException;
+import app.fret.lefthand.PreparedPassage;
+import app.fret.lefthand.effort.Profiles;
+import app.fret.lefthand.hand.Stop;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+/**
+ * Says how far plans agree with worked passages: {@code COLLECTION [OTHER-PLANS] [ID ...]}.
+ *
+ * <p>Figures are means over passages, as players would judge a page, not over notes.
+ */
+public final class Agreement {
+  private Agreement() {}
+
+  /**
+   * How a passage is planned.
+   *
+   * @param first agreement of the plan
+   * @param best the best agreement among it and other plans
+   * @param plan the plan
+   */
+  record Result(WorkedPassage passage, double first, double best, LeftHandPlan plan) {}
+
+  /** Prints each passage that is not taken as agreed, then the means by instrument. */
+  public static void main(String[] args) {
+    List<String> words = List.of(args);
+    String collection = words.isEmpty() ? "worked" : words.get(0);
+    int others = words.size() > 1 ? Integer.parseInt(words.get(1)) : 0;
+    List<String> ids = words.size() > 2 ? words.subList(2, words.size()) : List.of();
+    for (String instrument : WorkedFile.INSTRUMENTS) {
+      List<Result> results =
+          WorkedFile.read(collection, instrument).parallelStream()
+              .filter(p -> ids.isEmpty() || ids.contains(p.id()))
+              .map(p -> of(p, others))
+              .toList();
+      results.stream().filter(r -> r.first() < 1 || !ids.isEmpty()).forEach(Agreement::print);
+      System.out.printf(
+          Locale.ROOT,
+          "%s: first %.1f %%, with %d others %.1f %%, %d passages%n",
+          instrument,
+          100 * results.stream().mapToDouble(Result::first).average().orElse(0),
+          others,
+          100 * results.stream().mapToDouble(Result::best).average().orElse(0),
+          results.size());
+    }
+  }
+
+  /** Plans a passage. */
+  static Result of(WorkedPassage passage, int others) {
+    Brief brief = passage.brief();
+    PreparedPassage prepared =
+        new LeftHandPlanner(brief.player(), Profiles.named(passage.profile())).prepare(brief);
+    try {
+      LeftHandPlan plan = prepared.plan(List.of());
+      List<LeftHandPlan> plans = new ArrayList<>(List.of(plan));
+      plans.addAll(prepared.differentPlans(List.of(), others));
+      double best = plans.stream().mapToDouble(passage::agreement).max().orElseThrow();
+      return new Result(passage, passage.agreement(plan), best, plan);
+    } catch (PinConflictException e) {
+      throw new IllegalStateException(passage.id() + " has no plan: " + e.getMessage(), e);
+    }
+  }
+
+  private static void print(Result result) {
+    System.out.printf(
+        Locale.ROOT,
+        "%s %.0f %% (%.0f %%): wants %s%n  plan %s%n",
+        result.passage().id(),
+        100 * result.first(),
+        100 * result.best(),
+        result.passage().misses(result.plan()).stream()
+            .map(Want::toString)
+            .collect(Collectors.joining(" ")),
+        words(result.plan()));
+  }
+
+  private static String words(LeftHandPlan plan) {
+    return plan.notes().stream()
+        .map(
+            n ->
+                n.note().number()
+                    + ":"
+                    + n.placement().stops().stream()
+                        .map(Agreement::words)
+                        .collect(Collectors.joining("/")))
+        .collect(Collectors.joining(" "));
+  }
+
+  private static String words(Stop stop) {
+    return List.of("I", "II", "III", "IV", "V").get(stop.string() - 1) + stop.finger().sign();
+  }
+}

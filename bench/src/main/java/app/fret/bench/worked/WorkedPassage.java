@@ -1,0 +1,79 @@
+package app.fret.bench.worked;
+
+import app.fret.brief.Brief;
+import app.fret.files.ReadPassage;
+import app.fret.files.ScoreRejectedException;
+import app.fret.files.scores.ScoreFiles;
+import app.fret.instrument.OutOfRangeException;
+import app.fret.instrument.Player;
+import app.fret.instrument.PlayerSetup;
+import app.fret.lefthand.LeftHandPlan;
+import app.fret.lefthand.effort.Profiles;
+import app.fret.reading.Reading;
+import app.fret.score.Passage;
+import app.fret.study.Choices;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A passage with the fingers that players agree on.
+ *
+ * @param id its name
+ * @param instrument instrument it is for
+ * @param profile the profile it is asked under
+ * @param school the bass school, where it is not the usual one
+ * @param music the passage as an ABC tune
+ * @param ways what is agreed on; where there are several, any of them will do as a whole
+ * @param why the reason in one line
+ */
+public record WorkedPassage(
+    String id,
+    String instrument,
+    String profile,
+    Optional<String> school,
+    String music,
+    List<List<Want>> ways,
+    String why) {
+  public WorkedPassage {
+    ways = List.copyOf(ways);
+  }
+
+  /**
+   * The share of agreed notes that a plan takes as agreed, from 0 to 1, by the way it fits best.
+   */
+  public double agreement(LeftHandPlan plan) {
+    return ways.stream().mapToDouble(w -> share(w, plan)).max().orElseThrow();
+  }
+
+  private static double share(List<Want> way, LeftHandPlan plan) {
+    return (double) (way.size() - misses(way, plan).size()) / way.size();
+  }
+
+  /** What of the first way a plan takes otherwise. */
+  public List<Want> misses(LeftHandPlan plan) {
+    return misses(ways.get(0), plan);
+  }
+
+  private static List<Want> misses(List<Want> way, LeftHandPlan plan) {
+    return way.stream().filter(w -> !w.isMetBy(plan.notes().get(w.note()).placement())).toList();
+  }
+
+  /** The passage as it is planned: for its player, at the tempo it is marked with. */
+  public Brief brief() {
+    try {
+      ReadPassage read =
+          new ScoreFiles().open(id + ".abc", music.getBytes(StandardCharsets.UTF_8)).read(0);
+      PlayerSetup setup = PlayerSetup.usual(instrument).withSchool(school);
+      Player player = read.intake().player(setup, "");
+      Passage passage = read.passage();
+      Reading reading = Reading.of(passage);
+      Choices choices =
+          Choices.at(read.intake().target(passage, Optional.empty(), Optional.empty()))
+              .withProfile(Profiles.named(profile));
+      return Brief.of(reading, player, choices.tempo().tempos(reading));
+    } catch (ScoreRejectedException | OutOfRangeException e) {
+      throw new IllegalStateException(id + " cannot be read: " + e.getMessage(), e);
+    }
+  }
+}

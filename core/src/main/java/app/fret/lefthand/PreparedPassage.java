@@ -119,6 +119,16 @@ public final class PreparedPassage {
         path, sum.notes().stream().mapToDouble(LeftHandPlan.NotePlan::effort).sum());
   }
 
+  /**
+   * Why a plan costs more than another, largest difference first.
+   *
+   * @param better the plan of less effort
+   * @param other another of the same passage, weighed alike
+   */
+  public List<Difference> differences(LeftHandPlan better, LeftHandPlan other) {
+    return new PlanDifferences(player()).between(better, other);
+  }
+
   private boolean differInKind(int note, int one, int other) {
     List<Placement> layer = layers.get(note);
     return layer.get(one).isOtherKindThan(layer.get(other));

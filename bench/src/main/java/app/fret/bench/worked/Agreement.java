@@ -3,6 +3,7 @@ package app.fret.bench.worked;
 import app.fret.brief.Brief;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.LeftHandPlanner;
+import app.fret.lefthand.Pin;
 import app.fret.lefthand.PinConflictException;
 import app.fret.lefthand.PreparedPassage;
 import app.fret.lefthand.effort.Profiles;
@@ -26,8 +27,9 @@ public final class Agreement {
    * @param first agreement of the plan
    * @param best the best agreement among it and other plans
    * @param plan the plan
+   * @param why why the agreed way costs more, where it is another
    */
-  record Result(WorkedPassage passage, double first, double best, LeftHandPlan plan) {}
+  record Result(WorkedPassage passage, double first, double best, LeftHandPlan plan, String why) {}
 
   /** Prints each passage that is not taken as agreed, then the means by instrument. */
   public static void main(String[] args) {
@@ -63,22 +65,38 @@ public final class Agreement {
       List<LeftHandPlan> plans = new ArrayList<>(List.of(plan));
       plans.addAll(prepared.differentPlans(List.of(), others));
       double best = plans.stream().mapToDouble(passage::agreement).max().orElseThrow();
-      return new Result(passage, passage.agreement(plan), best, plan);
+      return new Result(passage, passage.agreement(plan), best, plan, why(passage, prepared, plan));
     } catch (PinConflictException e) {
       throw new IllegalStateException(passage.id() + " has no plan: " + e.getMessage(), e);
+    }
+  }
+
+  private static String why(WorkedPassage passage, PreparedPassage prepared, LeftHandPlan plan) {
+    List<Pin> pins = passage.pins(0);
+    try {
+      LeftHandPlan agreed = prepared.plan(pins);
+      return String.format(Locale.ROOT, "%+.2f: ", agreed.effort() - plan.effort())
+          + prepared.differences(plan, agreed).stream()
+              .map(
+                  d ->
+                      String.format(Locale.ROOT, "%s %+.2f (at %d)", d.term(), d.share(), d.note()))
+              .collect(Collectors.joining("; "));
+    } catch (PinConflictException e) {
+      return "cannot be met: " + e.getMessage();
     }
   }
 
   private static void print(Result result) {
     System.out.printf(
         Locale.ROOT,
-        "%s %.0f %% (%.0f %%): wants %s%n  plan %s%n",
+        "%s %.0f %% (%.0f %%): wants %s%n  why not: %s%n  plan %s%n",
         result.passage().id(),
         100 * result.first(),
         100 * result.best(),
         result.passage().misses(result.plan()).stream()
             .map(Want::toString)
             .collect(Collectors.joining(" ")),
+        result.why(),
         words(result.plan()));
   }
 

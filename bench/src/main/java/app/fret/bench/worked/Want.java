@@ -1,7 +1,9 @@
 package app.fret.bench.worked;
 
+import app.fret.lefthand.Pin;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
+import app.fret.score.Finger;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -42,6 +44,17 @@ public record Want(int note, String strings, List<String> fingers) {
         stops.stream().map(s -> NUMERALS.get(s.string() - 1)).collect(Collectors.joining("/"));
     String by = stops.stream().map(s -> s.finger().sign()).collect(Collectors.joining("/"));
     return taken.equals(strings) && fingers.contains(by);
+  }
+
+  /** Pins that ask for it so, with the first of its fingers. */
+  List<Pin> pins() {
+    String[] on = strings.split("/");
+    String[] by = fingers.get(0).split("/");
+    List<Pin> pins = new ArrayList<>();
+    for (int i = 0; i < on.length; i++) {
+      pins.add(Pin.of(note, NUMERALS.indexOf(on[i]) + 1, Finger.ofSign(by[i])));
+    }
+    return pins;
   }
 
   @Override

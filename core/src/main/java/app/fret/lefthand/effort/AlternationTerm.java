@@ -14,6 +14,11 @@ final class AlternationTerm implements TurnTerm {
   }
 
   @Override
+  public String inShort() {
+    return "weak fingers back and forth";
+  }
+
+  @Override
   public String unit() {
     return "haste";
   }

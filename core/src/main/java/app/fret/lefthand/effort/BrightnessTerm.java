@@ -18,6 +18,11 @@ final class BrightnessTerm implements PlaceTerm {
   }
 
   @Override
+  public String inShort() {
+    return "darker strings";
+  }
+
+  @Override
   public String unit() {
     return "strings";
   }

@@ -43,6 +43,11 @@ final class CheckTerm implements MoveTerm {
   }
 
   @Override
+  public String inShort() {
+    return "landings an open string can check";
+  }
+
+  @Override
   public String unit() {
     return "points";
   }

@@ -19,13 +19,18 @@ final class ColourTerm implements MoveTerm {
   }
 
   @Override
+  public String inShort() {
+    return "changes of colour inside the line";
+  }
+
+  @Override
   public String unit() {
     return "strings";
   }
 
   @Override
   public Facets facets() {
-    return Facets.HASTE.and(Moment.Sign.SLURRED);
+    return Facets.HASTE.and(Moment.Sign.SLURRED, Moment.Sign.PEDAL);
   }
 
   @Override
@@ -35,12 +40,14 @@ final class ColourTerm implements MoveTerm {
 
   @Override
   public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
-    return stringChanges && !moment.comesAfterRest();
+    return stringChanges && !moment.comesAfterRest() && !moment.is(Moment.Sign.PEDAL);
   }
 
   @Override
   public double effort(Moment moment, Placement from, Placement to) {
-    if (from.top().string() == to.top().string() || moment.comesAfterRest()) {
+    if (from.top().string() == to.top().string()
+        || moment.comesAfterRest()
+        || moment.is(Moment.Sign.PEDAL)) {
       return 0;
     }
     double calm = 1 - moment.haste() / 2;

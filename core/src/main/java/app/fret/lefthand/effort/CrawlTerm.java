@@ -26,6 +26,11 @@ final class CrawlTerm implements MoveTerm {
   }
 
   @Override
+  public String inShort() {
+    return "crawling";
+  }
+
+  @Override
   public String unit() {
     return "mm";
   }

@@ -41,6 +41,11 @@ final class DoubleStopTerm implements PlaceTerm {
   }
 
   @Override
+  public String inShort() {
+    return "awkward double stops";
+  }
+
+  @Override
   public String unit() {
     return "fingers";
   }

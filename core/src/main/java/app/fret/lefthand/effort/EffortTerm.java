@@ -11,6 +11,9 @@ public sealed interface EffortTerm permits PlaceTerm, MoveTerm, TurnTerm, Figure
   /** Key of its weight in the profile table. */
   String name();
 
+  /** What it is about, so that one can say "more" or "less" of it: {@code crossing of strings}. */
+  String inShort();
+
   /** What it measures, such as {@code mm} or {@code bits}. */
   String unit();
 

@@ -29,6 +29,7 @@ public final class EffortTerms {
     terms.add(new SpreadTerm(player));
     terms.add(new ReachSchoolTerm(player));
     terms.add(new DoubleStopTerm(player));
+    terms.add(new OwnStringTerm());
     terms.add(new ColourTerm());
     terms.add(new LoneNoteTerm());
     terms.add(new OpenStringTerm());
@@ -38,6 +39,7 @@ public final class EffortTerms {
     terms.add(new BrightnessTerm());
     terms.add(new NeighbourTerm(player));
     terms.add(new HighPositionTerm(player));
+    terms.add(new EnteringTerm(player));
     terms.add(new ThumbTerm(player));
     terms.add(new LandmarkTerm(player));
     terms.add(new CheckTerm(player));

@@ -24,6 +24,11 @@ final class EqualTravelTerm implements TurnTerm {
   }
 
   @Override
+  public String inShort() {
+    return "shifts of equal distance";
+  }
+
+  @Override
   public String unit() {
     return "mm";
   }

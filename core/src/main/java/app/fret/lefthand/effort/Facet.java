@@ -20,5 +20,7 @@ public enum Facet {
   /** Its pitches as spelled. */
   PITCHES,
   /** The fingers and strings printed at it. */
-  PRINTED
+  PRINTED,
+  /** The string that a word or a pedal figure asks for. */
+  OWN_STRING
 }

@@ -19,6 +19,11 @@ final class FingerOrderTerm implements MoveTerm {
   }
 
   @Override
+  public String inShort() {
+    return "fingers out of order";
+  }
+
+  @Override
   public String unit() {
     return "points";
   }

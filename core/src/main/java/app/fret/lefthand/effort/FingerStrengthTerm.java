@@ -11,7 +11,7 @@ import app.fret.score.Finger;
  * <p>Unit: seconds on the fourth finger (common practice, no source).
  */
 final class FingerStrengthTerm implements PlaceTerm {
-  private static final double FOURTH_AT_ALL = 0.08;
+  private static final double FOURTH_AT_ALL = 0.02;
   private static final double PER_LONG_SECOND = 0.18;
   private static final double LONGEST_COUNTED_SECONDS = 2;
 
@@ -24,6 +24,11 @@ final class FingerStrengthTerm implements PlaceTerm {
   @Override
   public String name() {
     return "finger-strength";
+  }
+
+  @Override
+  public String inShort() {
+    return "weak fingers on long notes";
   }
 
   @Override

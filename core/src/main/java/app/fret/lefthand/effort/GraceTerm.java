@@ -19,6 +19,11 @@ final class GraceTerm implements MoveTerm {
   }
 
   @Override
+  public String inShort() {
+    return "haste at grace notes";
+  }
+
+  @Override
   public String unit() {
     return "points";
   }

@@ -36,6 +36,11 @@ final class HarmonicTerm implements PlaceTerm {
   }
 
   @Override
+  public String inShort() {
+    return "unasked harmonics";
+  }
+
+  @Override
   public String unit() {
     return "points";
   }

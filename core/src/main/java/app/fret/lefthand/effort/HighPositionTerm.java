@@ -5,12 +5,16 @@ import app.fret.instrument.Player;
 import app.fret.lefthand.hand.Placement;
 
 /**
- * High positions: less sure the higher the hand.
+ * High positions: less sure the higher the hand, above the fourth position for every note. Up to
+ * there a hand that has found its place is as sure as in the first: what it costs to go there is
+ * said by {@link EnteringTerm}; a passage that begins there has found it in time.
  *
- * <p>Unit: semitones of the hand above first position (common practice, no source).
+ * <p>Unit: semitones of the hand above fourth position, or above first where the passage begins
+ * (common practice, no source).
  */
 final class HighPositionTerm implements PlaceTerm {
   private static final double PER_SEMITONE = 0.035;
+  private static final int FOURTH_POSITION = 7;
   private static final int FIRST_POSITION = 2;
 
   private final Instrument instrument;
@@ -25,18 +29,24 @@ final class HighPositionTerm implements PlaceTerm {
   }
 
   @Override
+  public String inShort() {
+    return "high positions";
+  }
+
+  @Override
   public String unit() {
     return "semitones";
   }
 
   @Override
   public Facets facets() {
-    return Facets.NONE;
+    return Facets.of(Moment.Sign.FIRST);
   }
 
   @Override
   public double effort(Moment moment, Placement at) {
-    return at.usesHand() ? PER_SEMITONE * Math.max(0, at.hand() - FIRST_POSITION) : 0;
+    int untroubled = moment.is(Moment.Sign.FIRST) ? FIRST_POSITION : FOURTH_POSITION;
+    return at.usesHand() ? PER_SEMITONE * Math.max(0, at.hand() - untroubled) : 0;
   }
 
   @Override

@@ -15,6 +15,11 @@ final class KeepDownTerm implements TurnTerm {
   }
 
   @Override
+  public String inShort() {
+    return "fingers kept down";
+  }
+
+  @Override
   public String unit() {
     return "points";
   }

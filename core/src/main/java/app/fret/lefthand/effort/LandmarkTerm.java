@@ -10,7 +10,7 @@ import app.fret.lefthand.hand.Placement;
  * <p>Unit: points (common practice, no source).
  */
 final class LandmarkTerm implements PlaceTerm {
-  private static final double BETWEEN_LANDMARKS = 0.09;
+  private static final double BETWEEN_LANDMARKS = 0.02;
 
   private final Instrument instrument;
 
@@ -21,6 +21,11 @@ final class LandmarkTerm implements PlaceTerm {
   @Override
   public String name() {
     return "landmark";
+  }
+
+  @Override
+  public String inShort() {
+    return "positions between the landmarks";
   }
 
   @Override

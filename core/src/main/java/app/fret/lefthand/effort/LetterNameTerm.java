@@ -34,6 +34,11 @@ final class LetterNameTerm implements PlaceTerm {
   }
 
   @Override
+  public String inShort() {
+    return "letters on another finger than their own";
+  }
+
+  @Override
   public String unit() {
     return "letters";
   }

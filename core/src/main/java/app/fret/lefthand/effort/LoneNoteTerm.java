@@ -18,20 +18,25 @@ final class LoneNoteTerm implements TurnTerm {
   }
 
   @Override
+  public String inShort() {
+    return "single notes that stick out";
+  }
+
+  @Override
   public String unit() {
     return "points";
   }
 
   @Override
   public Facets facets() {
-    return Facets.HASTE.and(Facet.SOFT);
+    return Facets.HASTE.and(Facet.SOFT).and(Moment.Sign.PEDAL);
   }
 
   @Override
   public double effort(Moment moment, Trail before, Turn now) {
     boolean sticksOut = now.overOpen() || now.fromString() == 1;
     boolean alone = before.fromString() == now.intoString() && now.intoString() != now.fromString();
-    if (!sticksOut || !alone) {
+    if (!sticksOut || !alone || moment.is(Moment.Sign.PEDAL)) {
       return 0;
     }
     double calm = 1 - moment.haste() / 2;

@@ -17,6 +17,7 @@ import java.util.OptionalInt;
  * @param signs what else is true of it
  * @param pitches its pitches as spelled, lowest first
  * @param printed the fingers and strings printed at its heads, lowest first
+ * @param ownString the string that a word or a pedal figure asks for, 1 the highest; 0 for none
  */
 public record Moment(
     double lengthSeconds,
@@ -25,7 +26,8 @@ public record Moment(
     double loudness,
     Signs signs,
     List<WrittenPitch> pitches,
-    List<Printed> printed) {
+    List<Printed> printed,
+    int ownString) {
 
   /** Notes from here on can be given vibrato, in seconds (common practice, no source). */
   public static final double VIBRATO_SECONDS = 0.45;
@@ -58,7 +60,17 @@ public record Moment(
     /** It is plucked. */
     PLUCKED,
     /** The part asks for a natural harmonic. */
-    HARMONIC
+    HARMONIC,
+    /** A word binds it to its own string. */
+    BOUND,
+    /** It is part of a pedal figure: the pedal itself or the tune beside it. */
+    PEDAL,
+    /** It is inside a run of three half steps or more one way. */
+    CHROMATIC,
+    /** It has the letter of the note before, altered otherwise. */
+    SAME_LETTER,
+    /** It is played short, off the string or clipped. */
+    SHORT
   }
 
   /**
@@ -96,25 +108,39 @@ public record Moment(
 
   /** A moment like any other, mezzo-forte: each of a run of notes of this length. */
   public static Moment of(double seconds, WrittenPitch... pitches) {
-    return new Moment(seconds, seconds, 0, MEZZO_FORTE, Signs.NONE, List.of(pitches), List.of());
+    return new Moment(seconds, seconds, 0, MEZZO_FORTE, Signs.NONE, List.of(pitches), List.of(), 0);
   }
 
   /** The same moment with one more sign. */
   public Moment with(Sign sign) {
     Signs more = signs.with(sign);
     return new Moment(
-        lengthSeconds, previousSeconds, silenceSeconds, loudness, more, pitches, printed);
+        lengthSeconds,
+        previousSeconds,
+        silenceSeconds,
+        loudness,
+        more,
+        pitches,
+        printed,
+        ownString);
+  }
+
+  /** The same moment with a string of its own. */
+  public Moment withOwnString(int string) {
+    return new Moment(
+        lengthSeconds, previousSeconds, silenceSeconds, loudness, signs, pitches, printed, string);
   }
 
   /** The same moment at another level. */
   public Moment withLoudness(double level) {
     return new Moment(
-        lengthSeconds, previousSeconds, silenceSeconds, level, signs, pitches, printed);
+        lengthSeconds, previousSeconds, silenceSeconds, level, signs, pitches, printed, ownString);
   }
 
   /** The same moment after a rest. */
   public Moment withSilence(double seconds) {
-    return new Moment(lengthSeconds, previousSeconds, seconds, loudness, signs, pitches, printed);
+    return new Moment(
+        lengthSeconds, previousSeconds, seconds, loudness, signs, pitches, printed, ownString);
   }
 
   /**
@@ -129,7 +155,8 @@ public record Moment(
         level(facets),
         new Signs(signs.bits() & facets.signs().bits()),
         facets.contain(Facet.PITCHES) ? pitches : List.of(),
-        facets.contain(Facet.PRINTED) ? printed : List.of());
+        facets.contain(Facet.PRINTED) ? printed : List.of(),
+        facets.contain(Facet.OWN_STRING) ? ownString : 0);
   }
 
   private double level(Facets facets) {

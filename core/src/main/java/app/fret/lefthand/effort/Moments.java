@@ -16,11 +16,17 @@ public final class Moments {
   private final Brief brief;
   private final boolean[] joined;
   private final boolean[] shared;
+  private final int[] bound;
+  private final int[] pedals;
+  private final boolean[] chromatic;
 
   private Moments(Brief brief) {
     this.brief = brief;
     this.joined = brief.reading().strokes().joined();
     this.shared = brief.reading().strokes().shared();
+    this.bound = StringWords.of(brief);
+    this.pedals = PedalFigures.of(brief);
+    this.chromatic = ChromaticRuns.of(brief);
   }
 
   /** The moments of all notes, in order. */
@@ -43,7 +49,8 @@ public final class Moments {
         brief.reading().level(i),
         signs(i),
         note.notes().stream().map(Note::written).toList(),
-        note.notes().stream().map(n -> new Moment.Printed(n.finger(), n.string())).toList());
+        note.notes().stream().map(n -> new Moment.Printed(n.finger(), n.string())).toList(),
+        bound[i] > 0 ? bound[i] : pedals[i]);
   }
 
   private Signs signs(int i) {
@@ -60,6 +67,11 @@ public final class Moments {
     signs = put(signs, Sign.TRILLED, note.marks().ornaments().contains(Marks.Ornament.TRILL));
     signs = put(signs, Sign.AFTER_GRACE, i > 0 && notes.get(i - 1).isGrace() && !note.isGrace());
     signs = put(signs, Sign.PLUCKED, reading.technique(i).isPlucked());
+    signs = put(signs, Sign.BOUND, bound[i] > 0);
+    signs = put(signs, Sign.PEDAL, pedals[i] > 0);
+    signs = put(signs, Sign.CHROMATIC, chromatic[i]);
+    signs = put(signs, Sign.SAME_LETTER, i > 0 && sameLetter(notes.get(i - 1), note));
+    signs = put(signs, Sign.SHORT, isShort(note));
     return put(signs, Sign.HARMONIC, asksForHarmonic(note));
   }
 
@@ -69,6 +81,16 @@ public final class Moments {
 
   private boolean samePitches(int one, int other) {
     return brief.pitches().get(one).equals(brief.pitches().get(other));
+  }
+
+  private static boolean sameLetter(PlayedNote one, PlayedNote other) {
+    return one.notes().get(0).written().staffStep() == other.notes().get(0).written().staffStep()
+        && !one.notes().get(0).written().equals(other.notes().get(0).written());
+  }
+
+  private static boolean isShort(PlayedNote note) {
+    return note.marks().articulations().contains(Marks.Articulation.STACCATO)
+        || note.marks().articulations().contains(Marks.Articulation.STACCATISSIMO);
   }
 
   private static boolean asksForHarmonic(PlayedNote note) {

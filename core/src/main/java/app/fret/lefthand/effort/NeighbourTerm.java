@@ -25,6 +25,11 @@ final class NeighbourTerm implements PlaceTerm {
   }
 
   @Override
+  public String inShort() {
+    return "strings caught by the bow";
+  }
+
+  @Override
   public String unit() {
     return "levels";
   }

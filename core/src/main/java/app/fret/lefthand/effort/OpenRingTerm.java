@@ -20,6 +20,11 @@ final class OpenRingTerm implements PlaceTerm {
   }
 
   @Override
+  public String inShort() {
+    return "ringing open strings";
+  }
+
+  @Override
   public String unit() {
     return "haste";
   }

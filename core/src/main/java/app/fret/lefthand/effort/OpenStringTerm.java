@@ -21,17 +21,25 @@ final class OpenStringTerm implements PlaceTerm {
   }
 
   @Override
+  public String inShort() {
+    return "open strings where they stand out";
+  }
+
+  @Override
   public String unit() {
     return "seconds";
   }
 
   @Override
   public Facets facets() {
-    return Facets.HASTE.and(Facet.LENGTH, Facet.SOFT).and(Moment.Sign.IN_SLUR);
+    return Facets.HASTE.and(Facet.LENGTH, Facet.SOFT).and(Moment.Sign.IN_SLUR, Moment.Sign.PEDAL);
   }
 
   @Override
   public double effort(Moment moment, Placement at) {
+    if (moment.is(Moment.Sign.PEDAL)) {
+      return 0;
+    }
     double effort = 0;
     for (Stop stop : at.stops()) {
       if (stop.isOpen()) {

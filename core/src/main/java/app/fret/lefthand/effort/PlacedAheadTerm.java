@@ -19,6 +19,11 @@ final class PlacedAheadTerm implements MoveTerm {
   }
 
   @Override
+  public String inShort() {
+    return "fingers placed ahead";
+  }
+
+  @Override
   public String unit() {
     return "points";
   }

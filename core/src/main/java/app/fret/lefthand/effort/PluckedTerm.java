@@ -20,6 +20,11 @@ final class PluckedTerm implements PlaceTerm {
   }
 
   @Override
+  public String inShort() {
+    return "fingers unfit for plucking";
+  }
+
+  @Override
   public String unit() {
     return "semitones";
   }

@@ -20,6 +20,11 @@ final class PreparedFrameTerm implements MoveTerm {
   }
 
   @Override
+  public String inShort() {
+    return "changes of the frame";
+  }
+
+  @Override
   public String unit() {
     return "points";
   }

@@ -16,6 +16,11 @@ final class PrintedTerm implements PlaceTerm {
   }
 
   @Override
+  public String inShort() {
+    return "printed signs not kept";
+  }
+
+  @Override
   public String unit() {
     return "fingers";
   }

@@ -28,6 +28,11 @@ final class ReachSchoolTerm implements PlaceTerm {
   }
 
   @Override
+  public String inShort() {
+    return "reaching against your school";
+  }
+
+  @Override
   public String unit() {
     return "points";
   }

@@ -13,7 +13,7 @@ import app.fret.lefthand.hand.Stop;
  */
 final class ResponseTerm implements PlaceTerm {
   private static final double PER_SEMITONE = 0.035;
-  private static final int UNTROUBLED_NOTE = 6;
+  private static final int UNTROUBLED_NOTE = 10;
   private static final double LOUD_AND_FAST = 0.015;
 
   private final Instrument instrument;
@@ -25,6 +25,11 @@ final class ResponseTerm implements PlaceTerm {
   @Override
   public String name() {
     return "response";
+  }
+
+  @Override
+  public String inShort() {
+    return "strings that speak late";
   }
 
   @Override

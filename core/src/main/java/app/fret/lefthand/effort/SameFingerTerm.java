@@ -24,6 +24,11 @@ final class SameFingerTerm implements MoveTerm {
   }
 
   @Override
+  public String inShort() {
+    return "one finger on two notes in a row";
+  }
+
+  @Override
   public String unit() {
     return "points";
   }

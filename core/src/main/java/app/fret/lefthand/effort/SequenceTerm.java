@@ -18,6 +18,11 @@ final class SequenceTerm implements FigureTerm {
   }
 
   @Override
+  public String inShort() {
+    return "figures fingered differently";
+  }
+
+  @Override
   public String unit() {
     return "fingers";
   }

@@ -11,6 +11,7 @@ import app.fret.lefthand.hand.Placement;
 final class ShiftKindTerm implements MoveTerm {
   private static final double INSIDE_SLUR = 0.25;
   private static final double OFF_THE_BEAT = 0.22;
+  private static final double OFF_THE_BEAT_IN_HASTE = 0.25;
   private static final double SAME_FINGER = -0.15;
   private static final double HALF_STEP = -0.15;
   private static final double DOWN_ONTO_UPPER_FINGER = 0.25;
@@ -26,6 +27,11 @@ final class ShiftKindTerm implements MoveTerm {
   @Override
   public String name() {
     return "shift-kind";
+  }
+
+  @Override
+  public String inShort() {
+    return "shifts at bad moments";
   }
 
   @Override
@@ -53,7 +59,10 @@ final class ShiftKindTerm implements MoveTerm {
     if (!heardShift(moment, from, to)) {
       return 0;
     }
-    double effort = moment.is(Moment.Sign.BEAT_START) ? 0 : OFF_THE_BEAT;
+    double effort =
+        moment.is(Moment.Sign.BEAT_START)
+            ? 0
+            : OFF_THE_BEAT + OFF_THE_BEAT_IN_HASTE * moment.haste();
     if (moment.slurred()) {
       effort += INSIDE_SLUR * (1 + moment.haste());
     }

@@ -69,6 +69,11 @@ final class ShiftTerm implements MoveTerm {
   }
 
   @Override
+  public String inShort() {
+    return "shifting";
+  }
+
+  @Override
   public String unit() {
     return "bits";
   }

@@ -62,6 +62,11 @@ final class SpreadTerm implements MoveTerm {
   }
 
   @Override
+  public String inShort() {
+    return "spread fingers";
+  }
+
+  @Override
   public String unit() {
     return "share of span";
   }

@@ -17,6 +17,11 @@ final class StayingPutTerm implements TurnTerm {
   }
 
   @Override
+  public String inShort() {
+    return "going away and coming back";
+  }
+
+  @Override
   public String unit() {
     return "points";
   }

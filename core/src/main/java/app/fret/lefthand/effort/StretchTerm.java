@@ -31,6 +31,11 @@ final class StretchTerm implements PlaceTerm {
   }
 
   @Override
+  public String inShort() {
+    return "stretching";
+  }
+
+  @Override
   public String unit() {
     return "mm";
   }

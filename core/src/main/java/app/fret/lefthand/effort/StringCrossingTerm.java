@@ -20,6 +20,9 @@ final class StringCrossingTerm implements MoveTerm {
   /** Intervals as wide as the strings lie apart cross by themselves, as broken chords do. */
   private static final double NATURAL_SHARE = 0.5;
 
+  /** In a pedal figure the bow rocks between two strings, which is the point of it. */
+  private static final double ROCKING_SHARE = 0.3;
+
   private static final double PER_STRING_SKIPPED = 0.10;
   private static final double SKIPPED_IN_HASTE = 0.25;
   private static final double PER_SKIP_NOT_CALLED_FOR = 0.30;
@@ -38,13 +41,18 @@ final class StringCrossingTerm implements MoveTerm {
   }
 
   @Override
+  public String inShort() {
+    return "crossing of strings";
+  }
+
+  @Override
   public String unit() {
     return "strings";
   }
 
   @Override
   public Facets facets() {
-    return Facets.HASTE.and(Moment.Sign.SLURRED);
+    return Facets.HASTE.and(Moment.Sign.SLURRED, Moment.Sign.PEDAL);
   }
 
   @Override
@@ -62,6 +70,9 @@ final class StringCrossingTerm implements MoveTerm {
     int strings = stringsBetween(from, to);
     if (strings == 0) {
       return 0;
+    }
+    if (strings == 1 && moment.is(Moment.Sign.PEDAL)) {
+      return ROCKING_SHARE * PER_CROSSING;
     }
     double share = strings == 1 && interval(from, to) >= stringsApart ? NATURAL_SHARE : 1;
     double effort = share * (PER_CROSSING + IN_HASTE * moment.haste());

@@ -20,19 +20,24 @@ final class StringHopTerm implements TurnTerm {
   }
 
   @Override
+  public String inShort() {
+    return "hops to another string for one note";
+  }
+
+  @Override
   public String unit() {
     return "strings";
   }
 
   @Override
   public Facets facets() {
-    return Facets.HASTE;
+    return Facets.HASTE.and(Moment.Sign.PEDAL);
   }
 
   @Override
   public double effort(Moment moment, Trail before, Turn now) {
     int strings = Math.abs(now.intoString() - now.fromString());
-    if (strings == 0 || before.fromString() != now.intoString()) {
+    if (strings == 0 || before.fromString() != now.intoString() || moment.is(Moment.Sign.PEDAL)) {
       return 0;
     }
     double skipped = (PER_STRING_SKIPPED + SKIPPED_IN_HASTE * moment.haste()) * (strings - 1);

@@ -28,6 +28,11 @@ final class ThumbTerm implements PlaceTerm {
   }
 
   @Override
+  public String inShort() {
+    return "unusual use of the thumb";
+  }
+
+  @Override
   public String unit() {
     return "semitones";
   }

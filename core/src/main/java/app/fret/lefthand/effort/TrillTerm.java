@@ -21,6 +21,11 @@ final class TrillTerm implements PlaceTerm {
   }
 
   @Override
+  public String inShort() {
+    return "weak trills";
+  }
+
+  @Override
   public String unit() {
     return "points";
   }

@@ -21,6 +21,11 @@ final class WeakPairTerm implements MoveTerm {
   }
 
   @Override
+  public String inShort() {
+    return "weak pairs of fingers";
+  }
+
+  @Override
   public String unit() {
     return "haste";
   }

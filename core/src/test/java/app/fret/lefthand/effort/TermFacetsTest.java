@@ -246,7 +246,15 @@ class TermFacetsTest {
   }
 
   private static Moment with(Moment m, double length, double previous, double silence) {
-    return new Moment(length, previous, silence, m.loudness(), m.signs(), m.pitches(), m.printed());
+    return new Moment(
+        length,
+        previous,
+        silence,
+        m.loudness(),
+        m.signs(),
+        m.pitches(),
+        m.printed(),
+        m.ownString());
   }
 
   private static Moment pitches(Moment m, String... names) {
@@ -257,7 +265,8 @@ class TermFacetsTest {
         m.loudness(),
         m.signs(),
         Stream.of(names).map(WrittenPitch::parse).toList(),
-        m.printed());
+        m.printed(),
+        m.ownString());
   }
 
   private static Moment printed(Moment m) {
@@ -269,7 +278,8 @@ class TermFacetsTest {
         m.loudness(),
         m.signs(),
         m.pitches(),
-        List.of(printed, printed));
+        List.of(printed, printed),
+        m.ownString());
   }
 
   private static Moment without(Moment m, Sign gone) {
@@ -284,6 +294,7 @@ class TermFacetsTest {
         m.loudness(),
         left,
         m.pitches(),
-        m.printed());
+        m.printed(),
+        m.ownString());
   }
 }

@@ -1,0 +1,70 @@
+package app.fret.lefthand.effort;
+
+import app.fret.instrument.Instrument;
+import app.fret.instrument.Player;
+import app.fret.lefthand.hand.Placement;
+
+/**
+ * Going up into a position, paid once: the higher it lies the dearer, and dearer between the
+ * landmarks. Staying there is free, and so is coming back.
+ *
+ * <p>Unit: semitones from first position, or from where the hand was if higher (common practice, no
+ * source).
+ */
+final class EnteringTerm implements MoveTerm {
+  private static final double PER_SEMITONE = 0.04;
+  private static final double BETWEEN_LANDMARKS = 0.12;
+  private static final int FIRST_POSITION = 2;
+
+  private final Instrument instrument;
+
+  EnteringTerm(Player player) {
+    this.instrument = player.instrument();
+  }
+
+  @Override
+  public String name() {
+    return "entering";
+  }
+
+  @Override
+  public String inShort() {
+    return "climbing into positions";
+  }
+
+  @Override
+  public String unit() {
+    return "semitones";
+  }
+
+  @Override
+  public Facets facets() {
+    return Facets.NONE;
+  }
+
+  @Override
+  public MoveLook look() {
+    return MoveLook.HANDS;
+  }
+
+  @Override
+  public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
+    return handTravels;
+  }
+
+  @Override
+  public double effort(Moment moment, Placement from, Placement to) {
+    if (from.hand() == to.hand() || !to.usesHand()) {
+      return 0;
+    }
+    double height = Math.max(0, to.hand() - Math.max(FIRST_POSITION, from.hand()));
+    boolean isLandmark =
+        instrument.landmarkBases().contains(to.hand()) || to.hand() < FIRST_POSITION;
+    return PER_SEMITONE * height + (isLandmark ? 0 : BETWEEN_LANDMARKS);
+  }
+
+  @Override
+  public String reason(Moment moment, Placement from, Placement to) {
+    return "The hand goes to " + PositionWords.of(instrument, to) + ".";
+  }
+}

@@ -1,0 +1,57 @@
+package app.fret.lefthand.effort;
+
+import app.fret.instrument.Instrument;
+import app.fret.lefthand.hand.Placement;
+
+/**
+ * A string of its own: a pedal keeps its string and the tune the one beside it; words bind notes to
+ * a string.
+ *
+ * <p>Unit: notes on another string (common practice, no source).
+ */
+final class OwnStringTerm implements PlaceTerm {
+  private static final double OFF_THE_PEDAL = 1.5;
+  private static final double AGAINST_THE_WORD = 6;
+
+  @Override
+  public String name() {
+    return "own-string";
+  }
+
+  @Override
+  public String inShort() {
+    return "notes off their own string";
+  }
+
+  @Override
+  public String unit() {
+    return "notes";
+  }
+
+  @Override
+  public Facets facets() {
+    return Facets.of(Facet.OWN_STRING).and(Moment.Sign.BOUND);
+  }
+
+  @Override
+  public double effort(Moment moment, Placement at) {
+    if (moment.ownString() == 0) {
+      return 0;
+    }
+    double effort = 0;
+    for (int i = 0; i < at.stops().size(); i++) {
+      if (at.stops().get(i).string() != moment.ownString()) {
+        effort += moment.is(Moment.Sign.BOUND) ? AGAINST_THE_WORD : OFF_THE_PEDAL;
+      }
+    }
+    return effort;
+  }
+
+  @Override
+  public String reason(Moment moment, Placement at) {
+    String string = "string " + Instrument.numeral(moment.ownString());
+    return moment.is(Moment.Sign.BOUND)
+        ? "The part asks for " + string + "."
+        : "In the pedal figure this note lies on " + string + ".";
+  }
+}

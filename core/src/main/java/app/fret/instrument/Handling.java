@@ -8,6 +8,8 @@ import java.util.OptionalInt;
  * How an instrument is usually handled by the left hand.
  *
  * @param shiftSpeedMmPerSecond hand speed that doubles the effort of a shift, in mm/s
+ * @param shiftEffort effort of a shift beside the same on the violin: where the hand covers fewer
+ *     notes it shifts all the time, and players are at home in it
  * @param stretchEffortPerMm effort of one mm beyond ease
  * @param crawlFromBase base from which the hand may open and close its way along the string; empty
  *     where that is not usual
@@ -23,6 +25,7 @@ import java.util.OptionalInt;
  */
 public record Handling(
     double shiftSpeedMmPerSecond,
+    double shiftEffort,
     double stretchEffortPerMm,
     OptionalInt crawlFromBase,
     int thumbUsualFrom,

@@ -147,6 +147,7 @@ final class InstrumentProfile {
     String crawl = table.getProperty("crawl-from-base");
     return new Handling(
         number("shift-speed-mm-per-second"),
+        number("shift-effort"),
         number("stretch-effort-per-mm"),
         crawl == null ? OptionalInt.empty() : OptionalInt.of(Integer.parseInt(crawl)),
         Integer.parseInt(table.getProperty("thumb-usual-from", String.valueOf(NEVER))),

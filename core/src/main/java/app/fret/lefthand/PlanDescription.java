@@ -3,17 +3,12 @@ package app.fret.lefthand;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.LeftHandPlan.OtherWay;
 import app.fret.lefthand.advice.Advice;
-import app.fret.lefthand.effort.EffortModel;
 import app.fret.lefthand.effort.EffortModel.Reason;
-import app.fret.lefthand.effort.Moment;
-import app.fret.lefthand.effort.Trail;
-import app.fret.lefthand.effort.Turn;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.search.Lattice;
 import app.fret.search.OtherWays;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -21,20 +16,15 @@ import java.util.Map;
 
 /** Puts a solved path into words and figures. */
 final class PlanDescription {
-  private static final Comparator<Reason> LARGEST_FIRST =
-      Comparator.comparingDouble((Reason r) -> -Math.abs(r.effort()));
-
   private final PreparedPassage passage;
   private final Lattice lattice;
   private final OtherWays others;
-  private final EffortModel model;
   private final Map<List<Placement>, int[]> waysOf = new IdentityHashMap<>();
 
   PlanDescription(PreparedPassage passage, Lattice lattice) {
     this.passage = passage;
     this.lattice = lattice;
     this.others = new OtherWays(lattice);
-    this.model = passage.model();
   }
 
   /** The best plan. */
@@ -45,9 +35,10 @@ final class PlanDescription {
   /** The plan that takes this path, at this effort. */
   LeftHandPlan describe(int[] path, double effort) {
     List<Placement> taken = passage.placements(path);
+    PlanReasons why = new PlanReasons(passage, taken);
     List<NotePlan> plans = new ArrayList<>();
     for (int i = 0; i < path.length; i++) {
-      plans.add(notePlan(i, taken));
+      plans.add(notePlan(i, taken, why));
     }
     List<Shift> shifts = new Shifts(passage.player(), taken, passage.moments()).find();
     return new LeftHandPlan(
@@ -59,22 +50,10 @@ final class PlanDescription {
         Advice.of(passage.player(), passage.notes(), passage.pitches(), passage.moments(), taken));
   }
 
-  private NotePlan notePlan(int i, List<Placement> taken) {
-    Moment moment = passage.moments().get(i);
-    Placement at = taken.get(i);
-    List<Reason> reasons = new ArrayList<>(model.stayReasons(moment, at));
-    FigureModels models = passage.models();
-    models
-        .of(i)
-        .ifPresent(m -> reasons.addAll(model.figureReasons(moment, at, m, models.samePitch(i))));
-    if (i > 0) {
-      reasons.addAll(model.moveReasons(moment, taken.get(i - 1), at));
-      Trail before = i > 1 ? model.turnOf(taken.get(i - 2), taken.get(i - 1)).trail() : Trail.NONE;
-      Turn now = model.turnOf(taken.get(i - 1), at);
-      reasons.addAll(i > 1 ? model.turnReasons(moment, before, now) : List.of());
-    }
-    reasons.sort(LARGEST_FIRST);
+  private NotePlan notePlan(int i, List<Placement> taken, PlanReasons why) {
+    List<Reason> reasons = why.of(i);
     double effort = reasons.stream().mapToDouble(Reason::effort).sum();
+    Placement at = taken.get(i);
     return new NotePlan(passage.notes().get(i), at, effort, reasons, otherWays(i, at));
   }
 

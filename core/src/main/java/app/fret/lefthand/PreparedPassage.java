@@ -129,6 +129,40 @@ public final class PreparedPassage {
     return new PlanDifferences(player()).between(better, other);
   }
 
+  /**
+   * The route of least effort while something is added to the effort of placements; its effort is
+   * infinite where there is none.
+   */
+  public Route route(Route.Extra extra) {
+    double[][] changed = new double[stays.length][];
+    for (int i = 0; i < changed.length; i++) {
+      changed[i] = stays[i].clone();
+      for (int p = 0; p < changed[i].length; p++) {
+        changed[i][p] += extra.at(i, layers.get(i).get(p));
+      }
+    }
+    Lattice lattice = new Lattice(chain, changed);
+    if (Double.isInfinite(lattice.least())) {
+      return new Route(List.of(), Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY);
+    }
+    int[] path = lattice.path();
+    double effort = lattice.least();
+    for (int i = 0; i < path.length; i++) {
+      effort -= changed[i][path[i]] - stays[i][path[i]];
+    }
+    return new Route(placements(path), effort, lattice.least());
+  }
+
+  /** What each term adds to the effort of a route. */
+  public Map<String, Double> shares(Route route) {
+    Map<String, Double> shares = new HashMap<>();
+    PlanReasons reasons = new PlanReasons(this, route.placements());
+    for (int i = 0; i < route.placements().size(); i++) {
+      reasons.of(i).forEach(r -> shares.merge(r.term(), r.effort(), Double::sum));
+    }
+    return shares;
+  }
+
   private boolean differInKind(int note, int one, int other) {
     List<Placement> layer = layers.get(note);
     return layer.get(one).isOtherKindThan(layer.get(other));

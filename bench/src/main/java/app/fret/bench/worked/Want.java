@@ -1,6 +1,7 @@
 package app.fret.bench.worked;
 
 import app.fret.lefthand.Pin;
+import app.fret.lefthand.fitting.Choice;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.score.Finger;
@@ -16,7 +17,7 @@ import java.util.stream.Collectors;
  * @param strings its strings, the lowest note's first, as numerals: {@code III/II}
  * @param fingers its fingers in the same order, such as {@code 3/1}; any of these will do
  */
-public record Want(int note, String strings, List<String> fingers) {
+public record Want(int note, String strings, List<String> fingers) implements Choice {
   private static final List<String> NUMERALS = List.of("I", "II", "III", "IV", "V");
 
   public Want {
@@ -36,7 +37,7 @@ public record Want(int note, String strings, List<String> fingers) {
     return new Want(Integer.parseInt(parts[0]), parts[1], List.of(parts[2].split("\\|")));
   }
 
-  /** Whether a placement takes the note so. */
+  @Override
   public boolean isMetBy(Placement at) {
     List<Stop> stops = new ArrayList<>(at.stops());
     stops.sort(Comparator.comparingInt(Stop::string).reversed());

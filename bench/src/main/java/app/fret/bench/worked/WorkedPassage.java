@@ -10,6 +10,8 @@ import app.fret.instrument.PlayerSetup;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.Pin;
 import app.fret.lefthand.effort.Profiles;
+import app.fret.lefthand.fitting.Choice;
+import app.fret.lefthand.fitting.Example;
 import app.fret.reading.Reading;
 import app.fret.score.Passage;
 import app.fret.study.Choices;
@@ -81,5 +83,11 @@ public record WorkedPassage(
   /** Pins for all agreed notes of a way, each with the first of its fingers. */
   public List<Pin> pins(int way) {
     return ways.get(way).stream().flatMap(w -> w.pins().stream()).toList();
+  }
+
+  /** What a fit of the weights learns from it. */
+  public Example example() {
+    List<List<Choice>> chosen = ways.stream().map(List::<Choice>copyOf).toList();
+    return new Example(id, brief(), profile, chosen);
   }
 }

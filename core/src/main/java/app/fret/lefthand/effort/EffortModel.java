@@ -4,6 +4,7 @@ import app.fret.instrument.Player;
 import app.fret.instrument.StringGeometry;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -20,6 +21,7 @@ public final class EffortModel {
   private static final int TRAVEL_ROUNDING_MM = 10;
   private static final int MOST_TRAVEL_UNITS = 110;
   private static final int STRING_CODES = 8;
+  private static final int TRAVEL_KINDS = 4;
   private static final int FINGER_CODES = STRING_CODES * STRING_CODES * 8;
 
   private final boolean comparesTravel;
@@ -107,11 +109,29 @@ public final class EffortModel {
 
   /** Efforts of a move after each of these trails; finite. */
   public double[] turns(Moment moment, List<Trail> before, Turn now) {
+    double[] efforts = new double[before.size()];
+    if (now.touchesLeftOut()) {
+      return efforts;
+    }
     Moment[] shown = turns.shown(moment);
-    return before.stream()
-        .mapToDouble(
-            trail -> now.touchesLeftOut() ? 0 : turns.sum(shown, (t, m) -> t.effort(m, trail, now)))
-        .toArray();
+    double[] known = new double[STRING_CODES * TRAVEL_KINDS];
+    Arrays.fill(known, Double.NaN);
+    for (int i = 0; i < efforts.length; i++) {
+      Trail trail = before.get(i);
+      int kind = trail.fromString() * TRAVEL_KINDS + travelKind(trail.travel(), now);
+      if (Double.isNaN(known[kind])) {
+        known[kind] = turns.sum(shown, (t, m) -> t.effort(m, trail, now));
+      }
+      efforts[i] = known[kind];
+    }
+    return efforts;
+  }
+
+  /**
+   * All that a term may look at of an earlier travel: which way, and whether it is as far as now.
+   */
+  private static int travelKind(int travel, Turn now) {
+    return travel == now.trail().travel() ? TRAVEL_KINDS - 1 : Integer.signum(travel) + 1;
   }
 
   /** Effort of a move after another; finite. */

@@ -20,7 +20,7 @@ public final class EffortTerms {
     terms.add(new StringCrossingTerm(player));
     terms.add(new StringHopTerm());
     terms.add(new PlacedAheadTerm());
-    terms.add(new SameFingerTerm());
+    terms.add(new SameFingerTerm(player));
     terms.add(new FingerOrderTerm());
     terms.add(new KeepDownTerm());
     terms.add(new SequenceTerm());
@@ -29,6 +29,8 @@ public final class EffortTerms {
     terms.add(new SpreadTerm(player));
     terms.add(new ReachSchoolTerm(player));
     terms.add(new DoubleStopTerm(player));
+    terms.add(new PairKeptTerm(player));
+    terms.add(new HighFourthTerm(player));
     terms.add(new OwnStringTerm());
     terms.add(new ColourTerm());
     terms.add(new LoneNoteTerm());

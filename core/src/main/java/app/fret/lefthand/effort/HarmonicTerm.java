@@ -21,6 +21,7 @@ final class HarmonicTerm implements PlaceTerm {
   private static final double PER_HIGHER_HARMONIC = 1.10;
   private static final double PER_CENT = 0.03;
   private static final double UNUSUAL_FINGER = 0.12;
+  private static final double UNDER_FIRST = 0.60;
 
   private final double unasked;
   private final List<Finger> usual;
@@ -57,7 +58,9 @@ final class HarmonicTerm implements PlaceTerm {
       return 0;
     }
     Harmonics.Node node = Harmonics.of(stop);
-    double effort = node.harmonic() == 2 ? fingerEffort(stop) : 0;
+    boolean unaskedFirst = stop.finger() == Finger.FIRST && !moment.is(Moment.Sign.HARMONIC);
+    double effort = unaskedFirst ? UNDER_FIRST : 0;
+    effort += node.harmonic() == 2 ? fingerEffort(stop) : 0;
     effort += PER_HIGHER_HARMONIC * (node.harmonic() - 2) + PER_CENT * Math.abs(node.cents());
     if (!moment.is(Moment.Sign.HARMONIC)) {
       effort += unasked + (moment.isLong() ? LONG : 0) + IN_HASTE * moment.haste();

@@ -29,14 +29,14 @@ final class LoneNoteTerm implements TurnTerm {
 
   @Override
   public Facets facets() {
-    return Facets.HASTE.and(Facet.SOFT).and(Moment.Sign.PEDAL);
+    return Facets.HASTE.and(Facet.SOFT).and(Moment.Sign.PEDAL, Moment.Sign.SHORT);
   }
 
   @Override
   public double effort(Moment moment, Trail before, Turn now) {
     boolean sticksOut = now.overOpen() || now.fromString() == 1;
     boolean alone = before.fromString() == now.intoString() && now.intoString() != now.fromString();
-    if (!sticksOut || !alone || moment.is(Moment.Sign.PEDAL)) {
+    if (!sticksOut || !alone || moment.is(Moment.Sign.PEDAL) || moment.is(Moment.Sign.SHORT)) {
       return 0;
     }
     double calm = 1 - moment.haste() / 2;

@@ -13,6 +13,7 @@ import app.fret.lefthand.hand.Stop;
 final class OpenRingTerm implements PlaceTerm {
   private static final double IN_HASTE = -0.06;
   private static final double LOUD = -0.03;
+  private static final double SHORT = -0.12;
 
   @Override
   public String name() {
@@ -31,7 +32,7 @@ final class OpenRingTerm implements PlaceTerm {
 
   @Override
   public Facets facets() {
-    return Facets.HASTE.and(Facet.LOUD);
+    return Facets.HASTE.and(Facet.LOUD).and(Moment.Sign.SHORT);
   }
 
   @Override
@@ -41,6 +42,7 @@ final class OpenRingTerm implements PlaceTerm {
       Stop stop = at.stops().get(i);
       if (stop.isOpen()) {
         effort += IN_HASTE * moment.haste() + (moment.isLoud() ? LOUD : 0);
+        effort += moment.is(Moment.Sign.SHORT) ? SHORT : 0;
       }
     }
     return effort;
@@ -48,6 +50,9 @@ final class OpenRingTerm implements PlaceTerm {
 
   @Override
   public String reason(Moment moment, Placement at) {
+    if (moment.is(Moment.Sign.SHORT)) {
+      return "The open string answers a short note at once.";
+    }
     return moment.isLoud() && moment.haste() == 0
         ? "The open string rings in a loud place."
         : "The open string speaks by itself in a fast place.";

@@ -19,6 +19,8 @@ public final class Profiles {
   public static final List<String> NAMES =
       List.of("secure", "even-colour", "singing", "brilliant", "still-hand", AS_PRINTED);
 
+  private static final String OF_TERMS = "term";
+
   private Profiles() {}
 
   /**
@@ -32,6 +34,22 @@ public final class Profiles {
           "no profile '" + name + "'; use " + String.join(", ", NAMES));
     }
     Properties table = load();
+    Map<String, Double> weights = weights(table, OF_TERMS);
+    weights(table, name).forEach((term, times) -> weights.merge(term, times, (a, b) -> a * b));
+    return new Profile(name, table.getProperty(name + ".label"), weights);
+  }
+
+  /** Weight of each term before any profile; a term that is missing counts once. */
+  public static Map<String, Double> weightsOfTerms() {
+    return weights(load(), OF_TERMS);
+  }
+
+  /** What a profile multiplies the weights of terms with; a term that is missing once. */
+  public static Map<String, Double> leaning(String name) {
+    return weights(load(), name);
+  }
+
+  private static Map<String, Double> weights(Properties table, String name) {
     Map<String, Double> weights = new HashMap<>();
     String prefix = name + ".";
     for (String key : table.stringPropertyNames()) {
@@ -39,7 +57,7 @@ public final class Profiles {
         weights.put(key.substring(prefix.length()), Double.valueOf(table.getProperty(key)));
       }
     }
-    return new Profile(name, table.getProperty(prefix + "label"), weights);
+    return weights;
   }
 
   private static Properties load() {

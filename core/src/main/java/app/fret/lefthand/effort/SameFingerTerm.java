@@ -1,5 +1,6 @@
 package app.fret.lefthand.effort;
 
+import app.fret.instrument.Player;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import java.util.List;
@@ -14,9 +15,19 @@ final class SameFingerTerm implements MoveTerm {
   private static final double HOP = 0.10;
   private static final double HOP_IN_SLUR = 0.30;
   private static final double BAR = 0.06;
-  private static final double HALF_STEP_SLIDE = 0.25;
-  private static final double WIDER_SLIDE = 0.80;
+  private static final double CHROMATIC_SLIDE = 0.25;
+  private static final double DIATONIC_SLIDE = 0.45;
+  private static final double SLIDE_IN_CLOSED_FRAME = 0.90;
+  private static final double WIDER_SLIDE = 0.90;
+  private static final double CARRIED_TO_NEXT_LETTER = 0.30;
+  private static final int STEP = 2;
   private static final double IN_HASTE = 0.35;
+
+  private final boolean lettersHaveFingers;
+
+  SameFingerTerm(Player player) {
+    lettersHaveFingers = player.instrument().handling().lettersHaveFingers();
+  }
 
   @Override
   public String name() {
@@ -35,7 +46,7 @@ final class SameFingerTerm implements MoveTerm {
 
   @Override
   public Facets facets() {
-    return Facets.HASTE.and(Moment.Sign.SLURRED);
+    return Facets.HASTE.and(Moment.Sign.SLURRED, Moment.Sign.CHROMATIC, Moment.Sign.SAME_LETTER);
   }
 
   @Override
@@ -75,12 +86,13 @@ final class SameFingerTerm implements MoveTerm {
     return effort == 0 ? 0 : effort + IN_HASTE * moment.haste();
   }
 
-  private static double between(Moment moment, Stop one, Stop other, int handMoves) {
+  private double between(Moment moment, Stop one, Stop other, int handMoves) {
     if (one.isOpen() || one.finger() != other.finger()) {
       return 0;
     }
     if (one.string() == other.string()) {
-      return slide(Math.abs(other.place() - one.place() - handMoves));
+      int slides = Math.abs(other.place() - one.place() - handMoves);
+      return slides == 0 ? carried(moment, one, other) : slide(moment, slides);
     }
     if (one.place() == other.place()) {
       return BAR;
@@ -89,8 +101,28 @@ final class SameFingerTerm implements MoveTerm {
   }
 
   /** What the finger slides beyond what the hand carries it. */
-  private static double slide(int semitones) {
-    return semitones == 0 ? 0 : semitones == 1 ? HALF_STEP_SLIDE : WIDER_SLIDE;
+  private double slide(Moment moment, int semitones) {
+    if (semitones > 1) {
+      return WIDER_SLIDE;
+    }
+    if (!lettersHaveFingers) {
+      return SLIDE_IN_CLOSED_FRAME;
+    }
+    return mayStayOnFinger(moment) ? CHROMATIC_SLIDE : DIATONIC_SLIDE;
+  }
+
+  /** The hand carries the finger a step further, where the next letter has a finger of its own. */
+  private static double carried(Moment moment, Stop one, Stop other) {
+    int semitones = Math.abs(other.place() - one.place());
+    boolean isHeard = moment.slurred() || moment.haste() > 0;
+    if (semitones == 0 || semitones > STEP || !isHeard || mayStayOnFinger(moment)) {
+      return 0;
+    }
+    return CARRIED_TO_NEXT_LETTER * (1 + (other.finger().rank() - 1) / 3.0);
+  }
+
+  private static boolean mayStayOnFinger(Moment moment) {
+    return moment.is(Moment.Sign.CHROMATIC) || moment.is(Moment.Sign.SAME_LETTER);
   }
 
   @Override

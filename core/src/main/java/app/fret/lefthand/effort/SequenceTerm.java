@@ -10,6 +10,7 @@ import app.fret.lefthand.hand.Stop;
  */
 final class SequenceTerm implements FigureTerm {
   private static final double PER_FINGER = 0.12;
+  private static final double PER_FINGER_ON_OTHER_DEGREES = 0.06;
   private static final double PER_STRING_OF_REPEAT = 0.05;
 
   @Override
@@ -41,7 +42,10 @@ final class SequenceTerm implements FigureTerm {
     for (int i = 0; i < at.stops().size(); i++) {
       Stop stop = at.stops().get(i);
       Stop before = model.stops().get(i);
-      effort += stop.finger() != before.finger() ? PER_FINGER : 0;
+      effort +=
+          stop.finger() == before.finger()
+              ? 0
+              : samePitch ? PER_FINGER : PER_FINGER_ON_OTHER_DEGREES;
       effort += samePitch && stop.string() != before.string() ? PER_STRING_OF_REPEAT : 0;
     }
     return effort;

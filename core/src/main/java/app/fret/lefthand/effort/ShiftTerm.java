@@ -105,7 +105,7 @@ final class ShiftTerm implements MoveTerm {
     double pace = 1 + Math.min(MOST_EXTRA_PACE, speed / usualSpeed);
     double landing = to.onlyTouches() ? TOUCHED_SHARE : 1;
     double effort = (FIXED + PER_BIT * bits[start][end]) * pace + IN_HASTE * moment.haste();
-    return effort * landing * share(moment, from);
+    return effort * landing * share(moment, from) * instrument.handling().shiftEffort();
   }
 
   private static double share(Moment moment, Placement from) {

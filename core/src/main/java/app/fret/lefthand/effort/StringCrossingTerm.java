@@ -23,6 +23,10 @@ final class StringCrossingTerm implements MoveTerm {
   /** In a pedal figure the bow rocks between two strings, which is the point of it. */
   private static final double ROCKING_SHARE = 0.3;
 
+  /** A bow that leaves the string anyway goes to another at less. */
+  private static final double OFF_THE_STRING_SHARE = 0.6;
+
+  private static final double SKIPPED_IN_SLUR = 0.35;
   private static final double PER_STRING_SKIPPED = 0.10;
   private static final double SKIPPED_IN_HASTE = 0.25;
   private static final double PER_SKIP_NOT_CALLED_FOR = 0.30;
@@ -52,7 +56,7 @@ final class StringCrossingTerm implements MoveTerm {
 
   @Override
   public Facets facets() {
-    return Facets.HASTE.and(Moment.Sign.SLURRED, Moment.Sign.PEDAL);
+    return Facets.HASTE.and(Moment.Sign.SLURRED, Moment.Sign.PEDAL, Moment.Sign.SHORT);
   }
 
   @Override
@@ -75,9 +79,10 @@ final class StringCrossingTerm implements MoveTerm {
       return ROCKING_SHARE * PER_CROSSING;
     }
     double share = strings == 1 && interval(from, to) >= stringsApart ? NATURAL_SHARE : 1;
+    share *= moment.is(Moment.Sign.SHORT) ? OFF_THE_STRING_SHARE : 1;
     double effort = share * (PER_CROSSING + IN_HASTE * moment.haste());
     if (moment.slurred()) {
-      effort += IN_SLUR;
+      effort += IN_SLUR + (strings > 1 ? SKIPPED_IN_SLUR : 0);
     }
     double skipped = (PER_STRING_SKIPPED + SKIPPED_IN_HASTE * moment.haste()) * (strings - 1);
     return effort + skipped + PER_SKIP_NOT_CALLED_FOR * notCalledFor(from, to, strings);

@@ -9,6 +9,9 @@ import app.fret.instrument.Instrument;
  * <p>Unit: strings hopped, weighed by haste (common practice, no source).
  */
 final class StringHopTerm implements TurnTerm {
+  /** A bow that leaves the string anyway goes to another at little price. */
+  private static final double OFF_THE_STRING_SHARE = 0.4;
+
   private static final double PER_HOP = 0.06;
   private static final double IN_HASTE = 0.05;
   private static final double PER_STRING_SKIPPED = 0.04;
@@ -31,7 +34,7 @@ final class StringHopTerm implements TurnTerm {
 
   @Override
   public Facets facets() {
-    return Facets.HASTE.and(Moment.Sign.PEDAL);
+    return Facets.HASTE.and(Moment.Sign.PEDAL, Moment.Sign.SHORT);
   }
 
   @Override
@@ -41,7 +44,8 @@ final class StringHopTerm implements TurnTerm {
       return 0;
     }
     double skipped = (PER_STRING_SKIPPED + SKIPPED_IN_HASTE * moment.haste()) * (strings - 1);
-    return PER_HOP + IN_HASTE * moment.haste() + skipped;
+    double share = moment.is(Moment.Sign.SHORT) ? OFF_THE_STRING_SHARE : 1;
+    return share * (PER_HOP + IN_HASTE * moment.haste() + skipped);
   }
 
   @Override

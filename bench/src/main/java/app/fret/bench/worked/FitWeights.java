@@ -1,0 +1,131 @@
+package app.fret.bench.worked;
+
+import app.fret.lefthand.LeftHandPlanner;
+import app.fret.lefthand.Route;
+import app.fret.lefthand.effort.Profiles;
+import app.fret.lefthand.fitting.Choice;
+import app.fret.lefthand.fitting.Example;
+import app.fret.lefthand.fitting.WeightFit;
+import app.fret.lefthand.fitting.Weights;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.Predicate;
+
+/**
+ * Fits the weights of the left hand's terms to the worked passages and says what they would be, and
+ * how far plans agree with passages that were left out of a fit: {@code [ROUNDS] [check]}.
+ */
+public final class FitWeights {
+  private static final int FOLDS = 5;
+
+  private FitWeights() {}
+
+  /** Fits, prints the weights, and with {@code check} also fits without each part in turn. */
+  public static void main(String[] args) {
+    List<String> words = List.of(args);
+    int rounds =
+        words.isEmpty() ? WeightFit.Settings.USUAL.rounds() : Integer.parseInt(words.get(0));
+    List<Example> examples = new ArrayList<>();
+    for (String instrument : WorkedFile.INSTRUMENTS) {
+      for (WorkedPassage passage : WorkedFile.read("worked", instrument)) {
+        examples.add(passage.example());
+      }
+      for (WorkedPassage passage : WorkedFile.read("rules", instrument)) {
+        examples.add(passage.example());
+      }
+    }
+    Weights before = shipped();
+    System.out.printf(Locale.ROOT, "before: %.1f %%%n", 100 * agreement(examples, before));
+    Weights after = fit(examples, before, rounds, true);
+    System.out.printf(Locale.ROOT, "after: %.1f %%%n", 100 * agreement(examples, after));
+    print(before, after);
+    if (words.contains("check")) {
+      check(examples, before, rounds);
+    }
+  }
+
+  /** The weights of the table that ships. */
+  static Weights shipped() {
+    Map<String, Map<String, Double>> leanings = new HashMap<>();
+    Profiles.NAMES.forEach(name -> leanings.put(name, Profiles.leaning(name)));
+    return new Weights(Profiles.weightsOfTerms(), leanings);
+  }
+
+  private static Weights fit(List<Example> examples, Weights before, int rounds, boolean aloud) {
+    WeightFit.Settings usual = WeightFit.Settings.USUAL;
+    WeightFit.Settings settings =
+        new WeightFit.Settings(
+            rounds, usual.margin(), usual.step(), usual.pull(), usual.mostChange());
+    return new WeightFit(examples, before, settings)
+        .run(
+            (round, loss) -> {
+              if (aloud && round % 10 == 9) {
+                System.out.printf(Locale.ROOT, "round %d: mean loss %.3f%n", round + 1, loss);
+              }
+            });
+  }
+
+  /** The mean share of chosen notes that plans take as chosen. */
+  static double agreement(List<Example> examples, Weights weights) {
+    return examples.parallelStream()
+        .mapToDouble(example -> agreement(example, weights))
+        .average()
+        .orElse(0);
+  }
+
+  private static double agreement(Example example, Weights weights) {
+    Route route =
+        new LeftHandPlanner(
+                example.brief().player(), weights.profile(Profiles.named(example.profile())))
+            .prepare(example.brief())
+            .route((note, at) -> 0);
+    return example.ways().stream().mapToDouble(way -> share(way, route)).max().orElseThrow();
+  }
+
+  private static double share(List<Choice> way, Route route) {
+    long met = way.stream().filter(c -> c.isMetBy(route.placements().get(c.note()))).count();
+    return (double) met / way.size();
+  }
+
+  private static void print(Weights before, Weights after) {
+    after.ofTerms().forEach((term, weight) -> print("term." + term, weight));
+    after
+        .ofProfiles()
+        .forEach(
+            (profile, times) ->
+                new TreeMap<>(times)
+                    .forEach((term, weight) -> print(profile + "." + term, weight)));
+  }
+
+  private static void print(String key, double weight) {
+    System.out.printf(Locale.ROOT, "%s = %.3f%n", key, weight);
+  }
+
+  private static void check(List<Example> examples, Weights before, int rounds) {
+    double sum = 0;
+    for (int fold = 0; fold < FOLDS; fold++) {
+      List<Example> kept = new ArrayList<>();
+      List<Example> left = new ArrayList<>();
+      for (int i = 0; i < examples.size(); i++) {
+        (i % FOLDS == fold ? left : kept).add(examples.get(i));
+      }
+      sum += agreement(left, fit(kept, before, rounds, false));
+    }
+    System.out.printf(
+        Locale.ROOT, "left out by passage, %d parts: %.1f %%%n", FOLDS, 100 * sum / FOLDS);
+    for (String instrument : WorkedFile.INSTRUMENTS) {
+      Predicate<Example> isOf = e -> e.brief().player().instrument().name().equals(instrument);
+      List<Example> left = examples.stream().filter(isOf).toList();
+      List<Example> kept = examples.stream().filter(isOf.negate()).toList();
+      System.out.printf(
+          Locale.ROOT,
+          "%s left out: %.1f %%%n",
+          instrument,
+          100 * agreement(left, fit(kept, before, rounds, false)));
+    }
+  }
+}

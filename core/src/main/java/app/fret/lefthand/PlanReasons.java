@@ -1,0 +1,46 @@
+package app.fret.lefthand;
+
+import app.fret.lefthand.effort.EffortModel;
+import app.fret.lefthand.effort.EffortModel.Reason;
+import app.fret.lefthand.effort.Moment;
+import app.fret.lefthand.effort.Trail;
+import app.fret.lefthand.effort.Turn;
+import app.fret.lefthand.hand.Placement;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/** Says why each note of a path costs what it costs; all reasons together are its effort. */
+final class PlanReasons {
+  private static final Comparator<Reason> LARGEST_FIRST =
+      Comparator.comparingDouble((Reason r) -> -Math.abs(r.effort()));
+
+  private final PreparedPassage passage;
+  private final EffortModel model;
+  private final List<Placement> taken;
+
+  PlanReasons(PreparedPassage passage, List<Placement> taken) {
+    this.passage = passage;
+    this.model = passage.model();
+    this.taken = taken;
+  }
+
+  /** The reasons at a note, largest first: for being there and for getting there. */
+  List<Reason> of(int i) {
+    Moment moment = passage.moments().get(i);
+    Placement at = taken.get(i);
+    List<Reason> reasons = new ArrayList<>(model.stayReasons(moment, at));
+    FigureModels models = passage.models();
+    models
+        .of(i)
+        .ifPresent(m -> reasons.addAll(model.figureReasons(moment, at, m, models.samePitch(i))));
+    if (i > 0) {
+      reasons.addAll(model.moveReasons(moment, taken.get(i - 1), at));
+      Trail before = i > 1 ? model.turnOf(taken.get(i - 2), taken.get(i - 1)).trail() : Trail.NONE;
+      Turn now = model.turnOf(taken.get(i - 1), at);
+      reasons.addAll(i > 1 ? model.turnReasons(moment, before, now) : List.of());
+    }
+    reasons.sort(LARGEST_FIRST);
+    return reasons;
+  }
+}

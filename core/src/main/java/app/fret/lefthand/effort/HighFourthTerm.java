@@ -1,0 +1,63 @@
+package app.fret.lefthand.effort;
+
+import app.fret.instrument.Player;
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Stop;
+import app.fret.score.Finger;
+
+/**
+ * The fourth finger high up on the bass: dear from nine semitones on, steeply from eleven, and not
+ * used at the octave; the third takes over. Silent on the other instruments.
+ *
+ * <p>Unit: semitones from the eighth (common practice, no source).
+ */
+final class HighFourthTerm implements PlaceTerm {
+  private static final int EASY_UP_TO = 8;
+  private static final int STEEP_FROM = 11;
+  private static final double PER_SEMITONE = 0.10;
+  private static final double STEEP = 0.60;
+
+  private final boolean speaks;
+
+  HighFourthTerm(Player player) {
+    speaks = player.instrument().handling().fourthBacked();
+  }
+
+  @Override
+  public String name() {
+    return "high-fourth";
+  }
+
+  @Override
+  public String inShort() {
+    return "fourth finger high up";
+  }
+
+  @Override
+  public String unit() {
+    return "semitones";
+  }
+
+  @Override
+  public Facets facets() {
+    return Facets.NONE;
+  }
+
+  @Override
+  public double effort(Moment moment, Placement at) {
+    double effort = 0;
+    for (int i = 0; i < at.stops().size(); i++) {
+      Stop stop = at.stops().get(i);
+      if (speaks && stop.finger() == Finger.FOURTH) {
+        effort += PER_SEMITONE * Math.max(0, stop.place() - EASY_UP_TO);
+        effort += STEEP * Math.max(0, stop.place() - STEEP_FROM + 1);
+      }
+    }
+    return effort;
+  }
+
+  @Override
+  public String reason(Moment moment, Placement at) {
+    return "So high up the third finger takes over from the fourth.";
+  }
+}

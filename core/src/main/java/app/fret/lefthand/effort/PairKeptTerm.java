@@ -1,0 +1,102 @@
+package app.fret.lefthand.effort;
+
+import app.fret.instrument.Player;
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Stop;
+
+/**
+ * Equal intervals in a row keep their pair: octaves the same two fingers without an open string or
+ * a harmonic among them, thirds and sixths the same two strings.
+ *
+ * <p>Unit: points (common practice, no source).
+ */
+final class PairKeptTerm implements MoveTerm {
+  private static final double OTHER_FINGERS_OF_OCTAVE = 0.45;
+  private static final double OPEN_AMONG_OCTAVES = 0.60;
+  private static final double OTHER_STRINGS = 0.15;
+  private static final int OCTAVE = 12;
+  private static final int WIDEST_OF_A_KIND = 1;
+
+  private final int[] open;
+
+  PairKeptTerm(Player player) {
+    open = new int[player.instrument().stringCount() + 1];
+    for (int string = 1; string < open.length; string++) {
+      open[string] = player.instrument().open(string).midi();
+    }
+  }
+
+  @Override
+  public String name() {
+    return "pair-kept";
+  }
+
+  @Override
+  public String inShort() {
+    return "changes of the pair in double stops";
+  }
+
+  @Override
+  public String unit() {
+    return "points";
+  }
+
+  @Override
+  public Facets facets() {
+    return Facets.NONE;
+  }
+
+  @Override
+  public MoveLook look() {
+    return MoveLook.FINGERS;
+  }
+
+  @Override
+  public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
+    return stringChanges;
+  }
+
+  @Override
+  public double effort(Moment moment, Placement from, Placement to) {
+    if (from.stops().size() != 2 || to.stops().size() != 2) {
+      return 0;
+    }
+    int before = interval(from);
+    int now = interval(to);
+    if (Math.abs(before - now) > WIDEST_OF_A_KIND) {
+      return 0;
+    }
+    if (before == OCTAVE && now == OCTAVE) {
+      return (fingersKept(from, to) ? 0 : OTHER_FINGERS_OF_OCTAVE)
+          + (isPressed(from) == isPressed(to) ? 0 : OPEN_AMONG_OCTAVES);
+    }
+    return from.top().string() == to.top().string() ? 0 : OTHER_STRINGS;
+  }
+
+  private int interval(Placement at) {
+    return sounding(at.top()) - sounding(at.bottom());
+  }
+
+  private int sounding(Stop stop) {
+    return open[stop.string()] + stop.semitone();
+  }
+
+  private static boolean fingersKept(Placement from, Placement to) {
+    return from.top().finger() == to.top().finger()
+        && from.bottom().finger() == to.bottom().finger();
+  }
+
+  private static boolean isPressed(Placement at) {
+    return at.top().isPressed() && at.bottom().isPressed();
+  }
+
+  @Override
+  public String reason(Moment moment, Placement from, Placement to) {
+    if (interval(to) == OCTAVE) {
+      return isPressed(from) == isPressed(to)
+          ? "Octaves in a row change their fingers."
+          : "An open string or a harmonic stands among stopped octaves.";
+    }
+    return "The same interval goes to other strings.";
+  }
+}

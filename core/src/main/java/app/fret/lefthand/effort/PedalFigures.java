@@ -21,6 +21,7 @@ final class PedalFigures {
   private static final int FEWEST_TIMES = 3;
   private static final int LONGEST_PERIOD = 3;
   private static final int WIDEST_STEP_OF_TUNE = 5;
+  private static final int STEPS_TO_A_LEAP = 6;
   private static final int HIGHEST_OVER_OPEN = 14;
   private static final int HIGHEST_STOPPED = 12;
 
@@ -57,9 +58,10 @@ final class PedalFigures {
     }
     for (int period = 2; period <= LONGEST_PERIOD; period++) {
       int last = lastOf(first, period);
-      if ((last - first) / period + 1 >= FEWEST_TIMES) {
-        int from = first > 0 && belongs(first - 1, first) ? first - 1 : first;
-        int to = last + 1 < strings.length && belongs(last, last + 1) ? last + 1 : last;
+      int times = (last - first) / period + 1;
+      if (times >= (followsAFigure(first) ? FEWEST_TIMES - 1 : FEWEST_TIMES)) {
+        int from = first > 0 && joins(first - 1, first, first) ? first - 1 : first;
+        int to = last + 1 < strings.length && joins(last, last + 1, first) ? last + 1 : last;
         Optional<Pair> pair = pair(first, tune(from, to, first));
         if (pair.isPresent()) {
           mark(from, to, first, pair.get());
@@ -67,6 +69,17 @@ final class PedalFigures {
         }
       }
     }
+  }
+
+  /** A figure that has been going on is heard again sooner. */
+  private boolean followsAFigure(int first) {
+    return first > 1 && strings[first - 2] != 0;
+  }
+
+  /** Whether the note at the edge of a figure is part of its tune. */
+  private boolean joins(int one, int next, int pedal) {
+    int edge = one == pedal || next != pedal ? next : one;
+    return belongs(one, next) && pitch(edge) != pitch(pedal);
   }
 
   private boolean isSingle(int note) {
@@ -134,12 +147,11 @@ final class PedalFigures {
   }
 
   private static boolean isTune(List<Integer> tune) {
+    int leaps = 0;
     for (int i = 1; i < tune.size(); i++) {
-      if (Math.abs(tune.get(i) - tune.get(i - 1)) > WIDEST_STEP_OF_TUNE) {
-        return false;
-      }
+      leaps += Math.abs(tune.get(i) - tune.get(i - 1)) > WIDEST_STEP_OF_TUNE ? 1 : 0;
     }
-    return true;
+    return leaps * STEPS_TO_A_LEAP <= tune.size();
   }
 
   /** The string beside the pedal's that has the tune. */

@@ -14,6 +14,10 @@ import java.util.Locale;
  */
 final class StretchTerm implements PlaceTerm {
   private static final double OUT_OF_FRAME = 0.35;
+
+  /** A finger for each half step of a run, which draws the hand in. */
+  private static final double DRAWN_IN_CHROMATICALLY = 0.05;
+
   private static final double TO_BE_WARNED_OF = 1.20;
   private static final double DRAWN_BACK = 0.03;
   private static final double DRAWN_BACK_IN_CHORD = 0.25;
@@ -42,7 +46,7 @@ final class StretchTerm implements PlaceTerm {
 
   @Override
   public Facets facets() {
-    return Facets.NONE;
+    return Facets.of(Moment.Sign.CHROMATIC);
   }
 
   @Override
@@ -51,7 +55,7 @@ final class StretchTerm implements PlaceTerm {
     double drawnBack = 0;
     for (Stop stop : at.stops()) {
       if (!stop.isOpen()) {
-        outOfFrame = Math.max(outOfFrame, outOfFrame(at, stop));
+        outOfFrame = Math.max(outOfFrame, outOfFrame(moment, at, stop));
         drawnBack += drawnBack(at, stop);
       }
     }
@@ -69,8 +73,18 @@ final class StretchTerm implements PlaceTerm {
     return at.isSingle() ? DRAWN_BACK : DRAWN_BACK_IN_CHORD;
   }
 
-  private static double outOfFrame(Placement at, Stop stop) {
+  /** Whether a finger stands nearer to the first than in the frame at rest. */
+  private static boolean isDrawnIn(Placement at, Stop stop, int offset) {
+    return at.frame().of(stop.finger()).stream()
+        .filter(r -> r.use() == HandFrame.Use.ORDINARY)
+        .allMatch(r -> r.offset() > offset);
+  }
+
+  private static double outOfFrame(Moment moment, Placement at, Stop stop) {
     int offset = stop.place() - at.base();
+    if (moment.is(Moment.Sign.CHROMATIC) && isDrawnIn(at, stop, offset)) {
+      return DRAWN_IN_CHROMATICALLY;
+    }
     for (HandFrame.Reach reach : at.frame().of(stop.finger())) {
       if (reach.offset() == offset) {
         return switch (reach.use()) {

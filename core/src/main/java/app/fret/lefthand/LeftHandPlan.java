@@ -7,6 +7,7 @@ import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.reading.PlayedNote;
 import java.util.List;
+import java.util.function.Supplier;
 
 /**
  * A fingering of a whole passage with its reasons.
@@ -38,17 +39,21 @@ public record LeftHandPlan(
    * @param placement strings, fingers and hand
    * @param effort effort of being there and of getting there from the note before
    * @param reasons what that effort is made of, largest first, gains included
-   * @param otherWays the other strings and fingers it could have, cheapest first
+   * @param others works out {@link #otherWays()}
    */
   public record NotePlan(
       PlayedNote note,
       Placement placement,
       double effort,
       List<Reason> reasons,
-      List<OtherWay> otherWays) {
+      Supplier<List<OtherWay>> others) {
     public NotePlan {
       reasons = List.copyOf(reasons);
-      otherWays = List.copyOf(otherWays);
+    }
+
+    /** The other strings and fingers it could have, cheapest first. */
+    public List<OtherWay> otherWays() {
+      return others.get();
     }
   }
 
@@ -57,8 +62,15 @@ public record LeftHandPlan(
    *
    * @param placement its strings, its fingers and the hand
    * @param extraEffort what the best plan with it costs more than the best plan of all, exactly
+   * @param whyNot works out why
    */
-  public record OtherWay(Placement placement, double extraEffort) {
+  public record OtherWay(
+      Placement placement, double extraEffort, Supplier<List<Difference>> whyNot) {
+    /** Why it costs more, largest difference first; together the shares are the extra effort. */
+    public List<Difference> why() {
+      return whyNot.get();
+    }
+
     /** Its strings and fingers, lowest note first. */
     public List<Stop> stops() {
       return placement.stops();

@@ -54,16 +54,33 @@ final class PlanDescription {
     List<Reason> reasons = why.of(i);
     double effort = reasons.stream().mapToDouble(Reason::effort).sum();
     Placement at = taken.get(i);
-    return new NotePlan(passage.notes().get(i), at, effort, reasons, otherWays(i, at));
+    return new NotePlan(
+        passage.notes().get(i), at, effort, reasons, new Lazy<>(() -> otherWays(i, at)));
   }
 
   /** The cheapest placement for each other choice of strings and fingers. */
   private List<OtherWay> otherWays(int note, Placement chosen) {
     List<Placement> layer = passage.layers().get(note);
-    int[] wayOf = waysOf.computeIfAbsent(layer, PlanDescription::ways);
+    int[] wayOf = waysOf(layer);
     return others.through(note, wayOf, wayOf[layer.indexOf(chosen)]).stream()
-        .map(way -> new OtherWay(layer.get(way.choice()), way.extraEffort()))
+        .map(
+            way ->
+                new OtherWay(
+                    layer.get(way.choice()),
+                    way.extraEffort(),
+                    new Lazy<>(() -> why(note, way.choice()))))
         .toList();
+  }
+
+  private synchronized int[] waysOf(List<Placement> layer) {
+    return waysOf.computeIfAbsent(layer, PlanDescription::ways);
+  }
+
+  private List<Difference> why(int note, int choice) {
+    return new PlanDifferences(passage)
+        .between(
+            passage.placements(lattice.path()),
+            passage.placements(lattice.pathThrough(note, choice)));
   }
 
   /** For each placement the first one of its layer that has the same strings and fingers. */

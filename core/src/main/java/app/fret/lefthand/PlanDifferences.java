@@ -1,9 +1,8 @@
 package app.fret.lefthand;
 
-import app.fret.instrument.Player;
-import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.effort.EffortModel.Reason;
 import app.fret.lefthand.effort.EffortTerms;
+import app.fret.lefthand.hand.Placement;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -19,13 +18,15 @@ import java.util.Optional;
  * other, so that all shares together are the difference of the two efforts.
  */
 final class PlanDifferences {
-  /** Shares below this are said together. */
-  private static final double LEAST_SAID = 0.005;
+  /** Shares below this are nothing but rounding. */
+  private static final double LEAST_SAID = 0.0005;
 
+  private final PreparedPassage passage;
   private final Map<String, String> inShort = new HashMap<>();
 
-  PlanDifferences(Player player) {
-    EffortTerms.of(player).forEach(term -> inShort.put(term.name(), term.inShort()));
+  PlanDifferences(PreparedPassage passage) {
+    this.passage = passage;
+    EffortTerms.of(passage.player()).forEach(term -> inShort.put(term.name(), term.inShort()));
   }
 
   /** What of one term the plans have, note by note. */
@@ -57,14 +58,18 @@ final class PlanDifferences {
   /**
    * The differences, largest first.
    *
-   * @param better the plan of less effort
-   * @param other the plan that is to be explained, weighed alike
+   * @param better the placements of the plan of less effort
+   * @param other those of the plan that is to be explained
    */
-  List<Difference> between(LeftHandPlan better, LeftHandPlan other) {
+  List<Difference> between(List<Placement> better, List<Placement> other) {
+    PlanReasons reasons = new PlanReasons(passage, better);
+    PlanReasons others = new PlanReasons(passage, other);
     Map<String, Sum> sums = new LinkedHashMap<>();
-    for (int i = 0; i < better.notes().size(); i++) {
-      add(sums, i, better.notes().get(i), false);
-      add(sums, i, other.notes().get(i), true);
+    for (int i = 0; i < better.size(); i++) {
+      if (differNear(i, better, other)) {
+        add(sums, i, reasons.of(i), false);
+        add(sums, i, others.of(i), true);
+      }
     }
     List<Difference> differences = new ArrayList<>();
     sums.forEach(
@@ -77,8 +82,18 @@ final class PlanDifferences {
     return List.copyOf(differences);
   }
 
-  private static void add(Map<String, Sum> sums, int note, NotePlan plan, boolean ofOther) {
-    for (Reason reason : plan.reasons()) {
+  /** Reasons look back by two notes, so that where those are alike nothing can differ. */
+  private static boolean differNear(int note, List<Placement> better, List<Placement> other) {
+    for (int i = Math.max(0, note - 2); i <= note; i++) {
+      if (!better.get(i).equals(other.get(i))) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private static void add(Map<String, Sum> sums, int note, List<Reason> reasons, boolean ofOther) {
+    for (Reason reason : reasons) {
       sums.computeIfAbsent(reason.term(), t -> new Sum()).add(note, reason, ofOther);
     }
   }

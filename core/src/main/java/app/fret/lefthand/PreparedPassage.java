@@ -120,13 +120,13 @@ public final class PreparedPassage {
   }
 
   /**
-   * Why a plan costs more than another, largest difference first.
+   * Why a route costs more than another, largest difference first.
    *
-   * @param better the plan of less effort
-   * @param other another of the same passage, weighed alike
+   * @param better the route of less effort
+   * @param other another of the same passage
    */
-  public List<Difference> differences(LeftHandPlan better, LeftHandPlan other) {
-    return new PlanDifferences(player()).between(better, other);
+  public List<Difference> differences(Route better, Route other) {
+    return new PlanDifferences(this).between(better.placements(), other.placements());
   }
 
   /**

@@ -15,7 +15,8 @@ import java.util.Arrays;
  * fingerings Sayegh 1989, Computer Music Journal 13(3). Departs from them: the trail in the state;
  * equal efforts go to the choice listed first, so plans repeat.
  *
- * <p>Not to be shared between threads: the way back is worked out when it is first asked for.
+ * <p>May be asked from several threads at once; the way back is worked out when it is first asked
+ * for.
  */
 public final class Lattice {
   private static final double[] NO_TURN = {0};
@@ -26,6 +27,7 @@ public final class Lattice {
   private final double[][] effortFrom;
   private final int[][] cameFrom;
   private final double least;
+  private boolean isBackKnown;
 
   /**
    * Builds and solves the lattice.
@@ -137,6 +139,14 @@ public final class Lattice {
     }
   }
 
+  /** The way back is worked out when it is first asked for, whoever asks. */
+  private synchronized void onwardIsKnown() {
+    if (!isBackKnown) {
+      passBackward();
+      isBackKnown = true;
+    }
+  }
+
   private void passBackward() {
     for (int i = last(); i >= 0; i--) {
       effortFrom[i] = new double[chain.size(i) * slots(i)];
@@ -220,15 +230,65 @@ public final class Lattice {
 
   /** Least effort of a whole plan that takes this choice; infinite when there is none. */
   public double through(int layer, int choice) {
-    if (effortFrom[0] == null) {
-      passBackward();
-    }
+    onwardIsKnown();
     int slots = slots(layer);
     double min = Double.POSITIVE_INFINITY;
     for (int state = choice * slots; state < (choice + 1) * slots; state++) {
       min = Math.min(min, effortTo[layer][state] + effortFrom[layer][state]);
     }
     return min;
+  }
+
+  /** The choice taken of each layer on a path of least effort among those that take this choice. */
+  public int[] pathThrough(int layer, int choice) {
+    onwardIsKnown();
+    int slots = slots(layer);
+    int best = choice * slots;
+    for (int state = best + 1; state < (choice + 1) * slots; state++) {
+      best = through(layer, state, best) ? state : best;
+    }
+    int[] path = new int[chain.layers()];
+    for (int i = layer, state = best; i >= 0; i--) {
+      path[i] = state / slots(i);
+      state = cameFrom[i][state];
+    }
+    for (int i = layer + 1, state = best; i < path.length; i++) {
+      state = next(i, state);
+      path[i] = state / slots(i);
+    }
+    return path;
+  }
+
+  private boolean through(int layer, int one, int other) {
+    return effortTo[layer][one] + effortFrom[layer][one]
+        < effortTo[layer][other] + effortFrom[layer][other];
+  }
+
+  /** The state of a layer on the cheapest way from a state of the layer before to the end. */
+  private int next(int layer, int from) {
+    Chain.Link link = chain.into(layer);
+    Moves moves = link.moves();
+    int slotsBefore = slots(layer - 1);
+    int source = from / slotsBefore;
+    int trail = chain.trailsInto(layer - 1)[from % slotsBefore];
+    int best = -1;
+    double least = Double.POSITIVE_INFINITY;
+    for (int run = moves.runsFrom()[source]; run < moves.runsFrom()[source + 1]; run++) {
+      double turn = link.turnEfforts()[moves.turns()[run]][trail];
+      for (int move = moves.movesFrom()[run]; move < moves.movesFrom()[run + 1]; move++) {
+        int state = moves.stateOf()[move];
+        double effort =
+            turn
+                + link.efforts()[move]
+                + stays[layer][state / slots(layer)]
+                + effortFrom[layer][state];
+        if (effort < least) {
+          least = effort;
+          best = state;
+        }
+      }
+    }
+    return best;
   }
 
   /** First layer that no path reaches, when there is no plan at all. */

@@ -3,9 +3,9 @@ package app.fret.bench.worked;
 import app.fret.brief.Brief;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.LeftHandPlanner;
-import app.fret.lefthand.Pin;
 import app.fret.lefthand.PinConflictException;
 import app.fret.lefthand.PreparedPassage;
+import app.fret.lefthand.Route;
 import app.fret.lefthand.effort.Profiles;
 import app.fret.lefthand.hand.Stop;
 import java.util.ArrayList;
@@ -65,25 +65,28 @@ public final class Agreement {
       List<LeftHandPlan> plans = new ArrayList<>(List.of(plan));
       plans.addAll(prepared.differentPlans(List.of(), others));
       double best = plans.stream().mapToDouble(passage::agreement).max().orElseThrow();
-      return new Result(passage, passage.agreement(plan), best, plan, why(passage, prepared, plan));
+      return new Result(passage, passage.agreement(plan), best, plan, why(passage, prepared));
     } catch (PinConflictException e) {
       throw new IllegalStateException(passage.id() + " has no plan: " + e.getMessage(), e);
     }
   }
 
-  private static String why(WorkedPassage passage, PreparedPassage prepared, LeftHandPlan plan) {
-    List<Pin> pins = passage.pins(0);
-    try {
-      LeftHandPlan agreed = prepared.plan(pins);
-      return String.format(Locale.ROOT, "%+.2f: ", agreed.effort() - plan.effort())
-          + prepared.differences(plan, agreed).stream()
-              .map(
-                  d ->
-                      String.format(Locale.ROOT, "%s %+.2f (at %d)", d.term(), d.share(), d.note()))
-              .collect(Collectors.joining("; "));
-    } catch (PinConflictException e) {
-      return "cannot be met: " + e.getMessage();
+  private static String why(WorkedPassage passage, PreparedPassage prepared) {
+    List<Want> way = passage.ways().get(0);
+    Route agreed =
+        prepared.route(
+            (note, at) ->
+                way.stream().anyMatch(w -> w.note() == note && !w.isMetBy(at))
+                    ? Double.POSITIVE_INFINITY
+                    : 0);
+    if (Double.isInfinite(agreed.effort())) {
+      return "this hand cannot take it so";
     }
+    Route least = prepared.route((note, at) -> 0);
+    return String.format(Locale.ROOT, "%+.2f: ", agreed.effort() - least.effort())
+        + prepared.differences(least, agreed).stream()
+            .map(d -> String.format(Locale.ROOT, "%s %+.2f (at %d)", d.term(), d.share(), d.note()))
+            .collect(Collectors.joining("; "));
   }
 
   private static void print(Result result) {

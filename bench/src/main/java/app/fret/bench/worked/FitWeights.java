@@ -7,11 +7,17 @@ import app.fret.lefthand.fitting.Choice;
 import app.fret.lefthand.fitting.Example;
 import app.fret.lefthand.fitting.WeightFit;
 import app.fret.lefthand.fitting.Weights;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Properties;
 import java.util.TreeMap;
 import java.util.function.Predicate;
 
@@ -31,28 +37,40 @@ public final class FitWeights {
         words.isEmpty() ? WeightFit.Settings.USUAL.rounds() : Integer.parseInt(words.get(0));
     List<Example> examples = new ArrayList<>();
     for (String instrument : WorkedFile.INSTRUMENTS) {
-      for (WorkedPassage passage : WorkedFile.read("worked", instrument)) {
-        examples.add(passage.example());
-      }
-      for (WorkedPassage passage : WorkedFile.read("rules", instrument)) {
-        examples.add(passage.example());
+      for (String collection : WorkedFile.COLLECTIONS) {
+        WorkedFile.read(collection, instrument).forEach(p -> examples.add(p.example()));
       }
     }
-    Weights before = shipped();
+    Weights before = prior();
     System.out.printf(Locale.ROOT, "before: %.1f %%%n", 100 * agreement(examples, before));
     Weights after = fit(examples, before, rounds, true);
     System.out.printf(Locale.ROOT, "after: %.1f %%%n", 100 * agreement(examples, after));
-    print(before, after);
+    print(after);
     if (words.contains("check")) {
       check(examples, before, rounds);
     }
   }
 
-  /** The weights of the table that ships. */
-  static Weights shipped() {
-    Map<String, Map<String, Double>> leanings = new HashMap<>();
-    Profiles.NAMES.forEach(name -> leanings.put(name, Profiles.leaning(name)));
-    return new Weights(Profiles.weightsOfTerms(), leanings);
+  /** The weights a player would accept before any fit, from the table beside this class. */
+  static Weights prior() {
+    Properties table = new Properties();
+    try (InputStream in = FitWeights.class.getResourceAsStream("prior.properties")) {
+      table.load(new InputStreamReader(in, StandardCharsets.UTF_8));
+    } catch (IOException e) {
+      throw new UncheckedIOException("the table of prior weights cannot be read", e);
+    }
+    Map<String, Double> terms = new HashMap<>();
+    Map<String, Map<String, Double>> profiles = new HashMap<>();
+    for (String key : table.stringPropertyNames()) {
+      String[] parts = key.split("\\.");
+      double weight = Double.parseDouble(table.getProperty(key));
+      if (parts[0].equals("term")) {
+        terms.put(parts[1], weight);
+      } else {
+        profiles.computeIfAbsent(parts[0], p -> new HashMap<>()).put(parts[1], weight);
+      }
+    }
+    return new Weights(terms, profiles);
   }
 
   private static Weights fit(List<Example> examples, Weights before, int rounds, boolean aloud) {
@@ -91,7 +109,7 @@ public final class FitWeights {
     return (double) met / way.size();
   }
 
-  private static void print(Weights before, Weights after) {
+  private static void print(Weights after) {
     after.ofTerms().forEach((term, weight) -> print("term." + term, weight));
     after
         .ofProfiles()

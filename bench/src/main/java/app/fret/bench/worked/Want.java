@@ -1,10 +1,8 @@
 package app.fret.bench.worked;
 
-import app.fret.lefthand.Pin;
 import app.fret.lefthand.fitting.Choice;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
-import app.fret.score.Finger;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -14,11 +12,14 @@ import java.util.stream.Collectors;
  * How a note of a worked passage is taken.
  *
  * @param note number of the note
- * @param strings its strings, the lowest note's first, as numerals: {@code III/II}
+ * @param strings its strings, the lowest note's first, as numerals: {@code III/II}; {@code *} where
+ *     any will do
  * @param fingers its fingers in the same order, such as {@code 3/1}; any of these will do
  */
 public record Want(int note, String strings, List<String> fingers) implements Choice {
   private static final List<String> NUMERALS = List.of("I", "II", "III", "IV", "V");
+
+  private static final String ANY = "*";
 
   public Want {
     fingers = List.copyOf(fingers);
@@ -44,18 +45,7 @@ public record Want(int note, String strings, List<String> fingers) implements Ch
     String taken =
         stops.stream().map(s -> NUMERALS.get(s.string() - 1)).collect(Collectors.joining("/"));
     String by = stops.stream().map(s -> s.finger().sign()).collect(Collectors.joining("/"));
-    return taken.equals(strings) && fingers.contains(by);
-  }
-
-  /** Pins that ask for it so, with the first of its fingers. */
-  List<Pin> pins() {
-    String[] on = strings.split("/");
-    String[] by = fingers.get(0).split("/");
-    List<Pin> pins = new ArrayList<>();
-    for (int i = 0; i < on.length; i++) {
-      pins.add(Pin.of(note, NUMERALS.indexOf(on[i]) + 1, Finger.ofSign(by[i])));
-    }
-    return pins;
+    return (strings.equals(ANY) || taken.equals(strings)) && fingers.contains(by);
   }
 
   @Override

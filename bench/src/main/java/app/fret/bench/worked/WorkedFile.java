@@ -20,12 +20,15 @@ public final class WorkedFile {
   /** The instruments there are files for. */
   public static final List<String> INSTRUMENTS = List.of("violin", "viola", "cello", "bass");
 
+  /** The collections: agreed passages, one for each rule, and the plainest material. */
+  public static final List<String> COLLECTIONS = List.of("worked", "rules", "scales");
+
   private WorkedFile() {}
 
   /**
    * The worked passages of an instrument that ship with the bench.
    *
-   * @param collection which of them: {@code worked} or {@code rules}
+   * @param collection which of {@link #COLLECTIONS}
    */
   public static List<WorkedPassage> read(String collection, String instrument) {
     String name = collection + "/" + instrument + ".txt";

@@ -8,7 +8,6 @@ import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
 import app.fret.instrument.PlayerSetup;
 import app.fret.lefthand.LeftHandPlan;
-import app.fret.lefthand.Pin;
 import app.fret.lefthand.effort.Profiles;
 import app.fret.lefthand.fitting.Choice;
 import app.fret.lefthand.fitting.Example;
@@ -78,11 +77,6 @@ public record WorkedPassage(
     } catch (ScoreRejectedException | OutOfRangeException e) {
       throw new IllegalStateException(id + " cannot be read: " + e.getMessage(), e);
     }
-  }
-
-  /** Pins for all agreed notes of a way, each with the first of its fingers. */
-  public List<Pin> pins(int way) {
-    return ways.get(way).stream().flatMap(w -> w.pins().stream()).toList();
   }
 
   /** What a fit of the weights learns from it. */

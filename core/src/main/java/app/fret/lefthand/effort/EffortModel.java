@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Supplier;
 
 /**
  * The sum of all weighted effort terms for one player and profile.
@@ -40,9 +41,14 @@ public final class EffortModel {
    *
    * @param term name of the term
    * @param effort weighted effort, negative for a gain
-   * @param text the reason in plain words
+   * @param words gives the reason in plain words; most are never asked for
    */
-  public record Reason(String term, double effort, String text) {}
+  public record Reason(String term, double effort, Supplier<String> words) {
+    /** The reason in plain words. */
+    public String text() {
+      return words.get();
+    }
+  }
 
   /** The model of a player under a profile. */
   public EffortModel(Player player, Profile profile) {

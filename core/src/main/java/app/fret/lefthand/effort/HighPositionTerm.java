@@ -13,7 +13,8 @@ import app.fret.lefthand.hand.Placement;
  * (common practice, no source).
  */
 final class HighPositionTerm implements PlaceTerm {
-  private static final double PER_SEMITONE = 0.035;
+  private static final double PER_SEMITONE = 0.015;
+  private static final double TO_BEGIN_THERE = 0.035;
   private static final int FOURTH_POSITION = 7;
   private static final int FIRST_POSITION = 2;
 
@@ -45,8 +46,12 @@ final class HighPositionTerm implements PlaceTerm {
 
   @Override
   public double effort(Moment moment, Placement at) {
-    int untroubled = moment.is(Moment.Sign.FIRST) ? FIRST_POSITION : FOURTH_POSITION;
-    return at.usesHand() ? PER_SEMITONE * Math.max(0, at.hand() - untroubled) : 0;
+    if (!at.usesHand()) {
+      return 0;
+    }
+    return moment.is(Moment.Sign.FIRST)
+        ? TO_BEGIN_THERE * Math.max(0, at.hand() - FIRST_POSITION)
+        : PER_SEMITONE * Math.max(0, at.hand() - FOURTH_POSITION);
   }
 
   @Override

@@ -7,7 +7,7 @@ package app.fret.lefthand.effort;
  * <p>Unit: points (common practice, no source).
  */
 final class StayingPutTerm implements TurnTerm {
-  private static final double DETOUR = 0.25;
+  private static final double DETOUR = 0.40;
   private static final double CREEPING = 0.35;
   private static final double IN_HASTE = 0.40;
 

@@ -62,7 +62,8 @@ record Weighted<T extends EffortTerm>(List<T> terms, double[] weights) {
       T term = terms.get(i);
       double weighed = weights[i] * effort.applyAsDouble(term, shown[i]);
       if (weighed != 0) {
-        reasons.add(new Reason(term.name(), weighed, reason.apply(term, shown[i])));
+        Moment seen = shown[i];
+        reasons.add(new Reason(term.name(), weighed, () -> reason.apply(term, seen)));
       }
     }
     return reasons;

@@ -196,6 +196,7 @@ class TermFacetsTest {
         Moment.of(0.12, pitches),
         Moment.of(0.12, pitches).withLoudness(9),
         Moment.of(1.4, pitches).with(Sign.IN_SLUR).with(Sign.SLURRED),
+        Moment.of(0.3, pitches).withOwnString(2),
         Moment.of(0.3, pitches).with(Sign.RETURNS).with(Sign.IN_SLUR));
   }
 
@@ -214,6 +215,7 @@ class TermFacetsTest {
     }
     varied.put("PITCHES", pitches(m, "Db4", "G#4"));
     varied.put("PRINTED", printed(m));
+    varied.put("OWN_STRING", m.withOwnString(m.ownString() == 3 ? 2 : 3));
     for (Sign sign : Sign.values()) {
       boolean has = m.is(sign);
       varied.put(sign.name(), has ? without(m, sign) : m.with(sign));

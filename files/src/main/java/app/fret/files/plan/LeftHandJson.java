@@ -2,6 +2,7 @@ package app.fret.files.plan;
 
 import app.fret.instrument.Instrument;
 import app.fret.instrument.Spelling;
+import app.fret.lefthand.Difference;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.LeftHandPlan.OtherWay;
@@ -113,6 +114,18 @@ final class LeftHandJson {
     return node;
   }
 
+  private ArrayNode why(List<Difference> differences) {
+    ArrayNode why = NODES.arrayNode();
+    for (Difference difference : differences) {
+      ObjectNode node = why.addObject();
+      node.put("term", difference.term());
+      node.put("share", PlanJson.rounded(difference.share()));
+      node.put("text", difference.text());
+      node.put("note", difference.note());
+    }
+    return why;
+  }
+
   private ObjectNode otherWay(OtherWay way) {
     ObjectNode node = NODES.objectNode();
     Stop top = way.placement().top();
@@ -124,6 +137,7 @@ final class LeftHandJson {
       node.putNull("position");
     }
     node.put("extraEffort", PlanJson.rounded(way.extraEffort()));
+    node.set("why", why(way.why()));
     if (top.isHarmonic()) {
       node.put("harmonic", true);
     }

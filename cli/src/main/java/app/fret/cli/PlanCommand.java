@@ -12,7 +12,7 @@ import java.util.Optional;
 
 /** {@code fret plan FILE}: reads a score, plans it and prints the plan. */
 final class PlanCommand implements Command {
-  private static final int MOST_ALTERNATIVES = 3;
+  private static final int MOST_ALTERNATIVES = 6;
   private static final String ALTERNATIVES = "alternatives";
   private static final String JSON = "json";
   private static final String TEXT = "text";
@@ -40,7 +40,7 @@ final class PlanCommand implements Command {
     OptionTable table = new OptionTable();
     PlanOptions.addTo(table);
     return table
-        .value(ALTERNATIVES, "N", "How many other plans that differ in kind to add, 0 to 3.")
+        .value(ALTERNATIVES, "N", "How many other plans that differ in kind to add, 0 to 6.")
         .either(JSON, "Prints JSON (the default).", TEXT, "Prints text to read at the stand.")
         .value(OUT, "FILE", "Also writes the marked part: .musicxml, .xml, .mxl, .abc or .pdf.")
         .flag(OVERWRITE, "Lets --out replace a file that is there already.");
@@ -73,7 +73,7 @@ final class PlanCommand implements Command {
   private static int alternatives(Arguments given) {
     int wanted = given.wholeNumber(ALTERNATIVES).orElse(0);
     if (wanted < 0 || wanted > MOST_ALTERNATIVES) {
-      throw new IllegalArgumentException("--alternatives " + wanted + "; give 0 to 3");
+      throw new IllegalArgumentException("--alternatives " + wanted + "; give 0 to 6");
     }
     return wanted;
   }

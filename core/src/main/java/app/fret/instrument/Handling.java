@@ -10,6 +10,8 @@ import java.util.OptionalInt;
  * @param shiftSpeedMmPerSecond hand speed that doubles the effort of a shift, in mm/s
  * @param shiftEffort effort of a shift beside the same on the violin: where the hand covers fewer
  *     notes it shifts all the time, and players are at home in it
+ * @param openStringEffort effort of an open string where it is unwanted beside the same on the
+ *     violin: long strings ring full, and players rest on them
  * @param stretchEffortPerMm effort of one mm beyond ease
  * @param crawlFromBase base from which the hand may open and close its way along the string; empty
  *     where that is not usual
@@ -26,6 +28,7 @@ import java.util.OptionalInt;
 public record Handling(
     double shiftSpeedMmPerSecond,
     double shiftEffort,
+    double openStringEffort,
     double stretchEffortPerMm,
     OptionalInt crawlFromBase,
     int thumbUsualFrom,

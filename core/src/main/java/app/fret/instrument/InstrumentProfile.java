@@ -148,6 +148,7 @@ final class InstrumentProfile {
     return new Handling(
         number("shift-speed-mm-per-second"),
         number("shift-effort"),
+        number("open-string-effort"),
         number("stretch-effort-per-mm"),
         crawl == null ? OptionalInt.empty() : OptionalInt.of(Integer.parseInt(crawl)),
         Integer.parseInt(table.getProperty("thumb-usual-from", String.valueOf(NEVER))),

@@ -6,12 +6,17 @@ import app.fret.lefthand.hand.Stop;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Names the nearest landmark of a landing: harmonic nodes, and notes that an open string sounds.
  */
 final class Landmarks {
   private static final int OCTAVE = 12;
+
+  /** Further off it helps nobody (common practice, no source). */
+  private static final double MOST_SEMITONES_AWAY = 2;
+
   private static final double FIFTH_NODE = OCTAVE * Math.log(1.5) / Math.log(2);
   private static final double TWELFTH_NODE = OCTAVE * Math.log(3) / Math.log(2);
 
@@ -26,16 +31,17 @@ final class Landmarks {
   /** A landmark and where it lies, in semitones above the open string. */
   private record Place(String words, double semitones) {}
 
-  Shift.Landmark nearest(Stop landing) {
+  /** The nearest landmark, where one lies within reach of help. */
+  Optional<Shift.Landmark> nearest(Stop landing) {
     List<Place> places = new ArrayList<>();
     places.add(new Place("octave harmonic at half the string", OCTAVE));
     places.add(new Place("harmonic node at the fifth, a third of the string", FIFTH_NODE));
     places.add(new Place("harmonic node of the twelfth", TWELFTH_NODE));
     addOpenStrings(landing.string(), places);
     return places.stream()
+        .filter(p -> Math.abs(landing.place() - p.semitones()) <= MOST_SEMITONES_AWAY)
         .map(p -> new Shift.Landmark(p.words(), aboveMm(landing, p)))
-        .min(Comparator.comparingDouble(l -> Math.abs(l.distanceMm())))
-        .orElseThrow();
+        .min(Comparator.comparingDouble(l -> Math.abs(l.distanceMm())));
   }
 
   private double aboveMm(Stop landing, Place place) {

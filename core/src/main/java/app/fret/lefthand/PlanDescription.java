@@ -40,14 +40,14 @@ final class PlanDescription {
     for (int i = 0; i < path.length; i++) {
       plans.add(notePlan(i, taken, why));
     }
-    List<Shift> shifts = new Shifts(passage.player(), taken, passage.moments()).find();
+    List<Shift> shifts = new Shifts(passage.brief(), taken, passage.moments()).find();
     return new LeftHandPlan(
         passage.profile(),
         effort,
         plans,
         shifts,
         new TotalsCount(taken, shifts).count(),
-        Advice.of(passage.player(), passage.notes(), passage.pitches(), passage.moments(), taken));
+        Advice.of(passage.brief(), passage.moments(), taken));
   }
 
   private NotePlan notePlan(int i, List<Placement> taken, PlanReasons why) {

@@ -14,10 +14,12 @@ import app.fret.search.Chain;
 import app.fret.search.Lattice;
 import app.fret.search.OtherPlans;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * A passage weighed for one player, profile and tempo: plans with other pins share the weighing.
@@ -25,6 +27,9 @@ import java.util.Map;
  * <p>Immutable; may be asked from several threads at once.
  */
 public final class PreparedPassage {
+  private static final double SHARE_THAT_DIFFERS = 0.3;
+  private static final int FEWEST_THAT_DIFFER = 3;
+
   private final Brief brief;
   private final Profile profile;
   private final EffortModel model;
@@ -80,23 +85,63 @@ public final class PreparedPassage {
   }
 
   /**
-   * Other plans that differ from the best and from each other: each the least of all that have at
-   * least three notes stopped on another string or in another position than every plan before it.
-   * An open string in place of a finger of the same hand is no other kind.
+   * Other plans that are other ideas: three in ten of the notes that the best plan stops, and at
+   * least three, are stopped on another string or in another position than in the best plan and in
+   * every other one. An open string in place of a finger of the same hand is no other idea.
    *
    * @param pins what the player has decided
-   * @param count how many are wanted, 1 to {@link OtherPlans#MOST}
+   * @param count how many are wanted, 0 to {@link OtherPlans#MOST}
+   * @param winners plans of other profiles, which compete with those searched for
    * @return as many as there are, least effort first, without the best plan itself
    * @throws PinConflictException when no plan keeps to all pins
    */
-  public List<LeftHandPlan> differentPlans(List<Pin> pins, int count) throws PinConflictException {
-    Lattice best = solve(pins);
-    List<LeftHandPlan> plans = new ArrayList<>();
-    OtherPlans search = new OtherPlans(chain, pinned(pins), this::differInKind);
-    for (OtherPlans.Found found : search.after(best.path(), count)) {
-      plans.add(new PlanDescription(this, best).describe(found.path(), found.effort()));
+  public List<LeftHandPlan> differentPlans(List<Pin> pins, int count, List<LeftHandPlan> winners)
+      throws PinConflictException {
+    Lattice lattice = solve(pins);
+    int[] best = lattice.path();
+    OtherPlans search =
+        new OtherPlans(chain, pinned(pins), this::differInKind, notesThatDiffer(best));
+    List<OtherPlans.Found> pool = new ArrayList<>(search.after(List.of(best), count));
+    for (LeftHandPlan winner : count == 0 ? List.<LeftHandPlan>of() : winners) {
+      path(winner).ifPresent(p -> pool.add(new OtherPlans.Found(p, effort(p))));
     }
-    return plans;
+    pool.sort(Comparator.comparingDouble(OtherPlans.Found::effort));
+    List<OtherPlans.Found> taken = new ArrayList<>(List.of(new OtherPlans.Found(best, 0)));
+    for (OtherPlans.Found each : pool) {
+      boolean apart = taken.stream().allMatch(t -> search.areApart(t.path(), each.path()));
+      if (apart && taken.size() <= count) {
+        taken.add(each);
+      }
+    }
+    PlanDescription description = new PlanDescription(this, lattice);
+    return taken.stream().skip(1).map(f -> description.describe(f.path(), f.effort())).toList();
+  }
+
+  private int notesThatDiffer(int[] best) {
+    long stopped = placements(best).stream().filter(Placement::usesHand).count();
+    int share = (int) Math.ceil(SHARE_THAT_DIFFERS * stopped);
+    return Math.min(best.length, Math.max(FEWEST_THAT_DIFFER, share));
+  }
+
+  /** The path of a plan, where every placement of it is one of these. */
+  private Optional<int[]> path(LeftHandPlan plan) {
+    int[] path = new int[layers.size()];
+    for (int i = 0; i < path.length; i++) {
+      path[i] = layers.get(i).indexOf(plan.notes().get(i).placement());
+      if (path[i] < 0) {
+        return Optional.empty();
+      }
+    }
+    return Optional.of(path);
+  }
+
+  private double effort(int[] path) {
+    PlanReasons reasons = new PlanReasons(this, placements(path));
+    double effort = 0;
+    for (int i = 0; i < path.length; i++) {
+      effort += reasons.of(i).stream().mapToDouble(EffortModel.Reason::effort).sum();
+    }
+    return effort;
   }
 
   /**
@@ -108,15 +153,22 @@ public final class PreparedPassage {
    * @throws PinConflictException when no plan keeps to these pins
    */
   public LeftHandPlan weighed(LeftHandPlan other, List<Pin> pins) throws PinConflictException {
-    Lattice best = solve(pins);
-    int[] path = new int[layers.size()];
-    for (int i = 0; i < path.length; i++) {
-      path[i] = layers.get(i).indexOf(other.notes().get(i).placement());
-    }
-    PlanDescription description = new PlanDescription(this, best);
-    LeftHandPlan sum = description.describe(path, 0);
-    return description.describe(
-        path, sum.notes().stream().mapToDouble(LeftHandPlan.NotePlan::effort).sum());
+    int[] path = path(other).orElseThrow();
+    return new PlanDescription(this, solve(pins)).describe(path, effort(path));
+  }
+
+  /**
+   * Why a plan costs more than another, largest difference first.
+   *
+   * @param better the plan of less effort
+   * @param other another plan of this passage
+   */
+  public List<Difference> differences(LeftHandPlan better, LeftHandPlan other) {
+    return new PlanDifferences(this).between(taken(better), taken(other));
+  }
+
+  private static List<Placement> taken(LeftHandPlan plan) {
+    return plan.notes().stream().map(LeftHandPlan.NotePlan::placement).toList();
   }
 
   /**

@@ -2,6 +2,7 @@ package app.fret.lefthand;
 
 import app.fret.lefthand.hand.Placement;
 import app.fret.score.SoundingPitch;
+import java.util.Optional;
 
 /**
  * One move of the hand along the string.
@@ -12,10 +13,10 @@ import app.fret.score.SoundingPitch;
  * @param landing the hand afterwards
  * @param travelMm way of the hand in mm, never negative
  * @param bits difficulty of the landing, see {@link app.fret.lefthand.effort.Fitts}
- * @param availableSeconds time the hand has: the note before it, or the gap that covers it
+ * @param availableSeconds time the hand has: the gap that covers it, or the end of the note before
  * @param guides notes that help to find the way
  * @param slide when and how the hand moves
- * @param landmark the nearest place that can be found without searching
+ * @param landmark the nearest place that can be found without searching, where one is near
  * @param markAtNote number of the note to write it at: where the hand starts to move
  */
 public record Shift(
@@ -28,7 +29,7 @@ public record Shift(
     double availableSeconds,
     Guides guides,
     Slide slide,
-    Landmark landmark,
+    Optional<Landmark> landmark,
     int markAtNote) {
 
   /**

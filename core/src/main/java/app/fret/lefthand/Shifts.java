@@ -1,6 +1,8 @@
 package app.fret.lefthand;
 
+import app.fret.brief.Brief;
 import app.fret.instrument.Habits;
+import app.fret.instrument.HandFrame;
 import app.fret.instrument.Instrument;
 import app.fret.instrument.Player;
 import app.fret.instrument.StringGeometry;
@@ -9,8 +11,12 @@ import app.fret.lefthand.effort.Fitts;
 import app.fret.lefthand.effort.Moment;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
+import app.fret.score.Key;
 import app.fret.score.SoundingPitch;
+import app.fret.score.Step;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -28,8 +34,15 @@ final class Shifts {
   /** An early shift is unhurried: it takes so many times a quick one. */
   private static final double EARLY_TIMES_QUICK = 2;
 
+  private static final int SEMITONES = 12;
   private static final double MOST_OF_THE_NOTE = 0.5;
+  private static final double LATE_SHARE_OF_THE_NOTE = 1.0 / 3;
+  private static final double MOST_SECONDS_OF_THE_NOTE = 0.6;
 
+  /** Under a slur and on one string a slide that takes longer is heard, hidden or not. */
+  private static final double HIDDEN_SECONDS = 0.12;
+
+  private final Brief brief;
   private final Player player;
   private final Instrument instrument;
   private final StringGeometry geometry;
@@ -38,8 +51,9 @@ final class Shifts {
   private final List<Placement> path;
   private final List<Moment> moments;
 
-  Shifts(Player player, List<Placement> path, List<Moment> moments) {
-    this.player = player;
+  Shifts(Brief brief, List<Placement> path, List<Moment> moments) {
+    this.brief = brief;
+    this.player = brief.player();
     this.instrument = player.instrument();
     this.geometry = instrument.geometry();
     this.landmarks = new Landmarks(instrument);
@@ -84,7 +98,7 @@ final class Shifts {
         travelMm,
         bits,
         availableSeconds(from, to),
-        guides(leaving, landing),
+        guides(leaving, landing, keyAt(to)),
         slide(from, to, bits),
         landmarks.nearest(landed),
         to == from + 1 ? to : from + 1);
@@ -94,47 +108,95 @@ final class Shifts {
     return to > from + 1 || moments.get(to).comesAfterRest();
   }
 
-  /** Time for the hand: the gap that covers it, or the note before when nothing does. */
+  /**
+   * Time the hand has: the gap that covers it; where nothing does, also the end of the note before,
+   * half of it for a player who leaves early, a third for one who leaves late, capped.
+   */
   private double availableSeconds(int from, int to) {
     double gap = moments.get(to).silenceSeconds();
     for (int i = from + 1; i < to; i++) {
       gap += moments.get(i).silenceSeconds() + moments.get(i).lengthSeconds();
     }
-    return isCovered(from, to) ? gap : moments.get(from).lengthSeconds() + gap;
+    return isCovered(from, to) ? gap : gap + secondsOfTheNote(from);
+  }
+
+  private double secondsOfTheNote(int from) {
+    boolean early = player.habits().slide() == Habits.Slide.EARLY;
+    double share = early ? MOST_OF_THE_NOTE : LATE_SHARE_OF_THE_NOTE;
+    return Math.min(MOST_SECONDS_OF_THE_NOTE, share * moments.get(from).lengthSeconds());
   }
 
   private Shift.Slide slide(int from, int to, double bits) {
-    boolean heard = player.habits().slidesAreHeard();
     if (isCovered(from, to)) {
       return new Shift.Slide(1, 1, 0, false, Shift.BowDuring.FREE);
     }
     double lengthSeconds = moments.get(from).lengthSeconds();
     double quick = QUICK_SECONDS + QUICK_SECONDS_PER_BIT * bits;
     boolean early = player.habits().slide() == Habits.Slide.EARLY;
-    double seconds =
-        Math.min(early ? EARLY_TIMES_QUICK * quick : quick, MOST_OF_THE_NOTE * lengthSeconds);
+    double seconds = Math.min(early ? EARLY_TIMES_QUICK * quick : quick, secondsOfTheNote(from));
     boolean oneString =
         upperStopped(path.get(from)).string() == upperStopped(path.get(to)).string();
     return new Shift.Slide(
         1 - seconds / lengthSeconds,
         1,
         seconds,
-        heard,
+        isHeard(moments.get(to), oneString, seconds),
         oneString ? Shift.BowDuring.KEPT : Shift.BowDuring.LIGHTENED);
   }
 
-  private Shift.Guides guides(Placement leaving, Placement landing) {
+  /**
+   * A bow change or another string hides a slide. Under one slur on one string it is heard where
+   * the player wants it, and where it takes its time.
+   */
+  private boolean isHeard(Moment landing, boolean oneString, double seconds) {
+    boolean bound = oneString && landing.slurred();
+    return bound && (player.habits().slidesAreHeard() || seconds > HIDDEN_SECONDS);
+  }
+
+  private Key keyAt(int note) {
+    return brief.passage().bars().get(brief.notes().get(note).bar()).key();
+  }
+
+  private Shift.Guides guides(Placement leaving, Placement landing, Key key) {
     Stop left = upperStopped(leaving);
     Stop landed = upperStopped(landing);
-    SoundingPitch departing = pitch(left.string(), landing.hand() + left.place() - leaving.hand());
-    SoundingPitch arriving =
-        pitch(landed.string(), leaving.hand() + landed.place() - landing.hand());
+    SoundingPitch departing = guide(left, leaving, landing, key);
+    SoundingPitch arriving = guide(landed, landing, leaving, key);
     boolean leavingIsLower = left.finger().rank() <= landed.finger().rank();
     return new Shift.Guides(
         leavingIsLower ? departing : arriving,
         departing,
         arriving,
         pitch(landed.string(), landed.place()));
+  }
+
+  /**
+   * What a finger stops on its string in a frame it does not play in: its place there in the key,
+   * the nearest to where it stands in its own frame.
+   */
+  private SoundingPitch guide(Stop stop, Placement own, Placement there, Key key) {
+    int offset = stop.place() - own.hand();
+    List<Integer> places =
+        there.frame().of(stop.finger()).stream()
+            .filter(r -> r.use() == HandFrame.Use.ORDINARY)
+            .map(r -> there.base() + r.offset())
+            .filter(place -> place > 0)
+            .toList();
+    int place =
+        places.stream()
+            .min(
+                Comparator.comparing((Integer p) -> !isInKey(pitch(stop.string(), p), key))
+                    .thenComparing(p -> Math.abs(p - there.hand() - offset)))
+            .orElse(there.hand() + offset);
+    return pitch(stop.string(), place);
+  }
+
+  private static boolean isInKey(SoundingPitch pitch, Key key) {
+    return Arrays.stream(Step.values())
+        .anyMatch(
+            step ->
+                Math.floorMod(pitch.midi() - step.semitonesAboveC() - key.alterOf(step), SEMITONES)
+                    == 0);
   }
 
   private SoundingPitch pitch(int string, int semitone) {

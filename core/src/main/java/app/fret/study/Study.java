@@ -5,6 +5,8 @@ import app.fret.bow.BowPlanner;
 import app.fret.brief.Brief;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
+import app.fret.lefthand.DecidingReasons;
+import app.fret.lefthand.Difference;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.LeftHandPlanner;
 import app.fret.lefthand.Pin;
@@ -24,6 +26,7 @@ import app.fret.reading.traps.Traps;
 import app.fret.score.Passage;
 import app.fret.tuning.TuningPlan;
 import app.fret.tuning.TuningPlanner;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -230,6 +233,11 @@ public final class Study {
     return leftHand;
   }
 
+  /** The reasons of the left hand that are worth saying. */
+  public DecidingReasons deciding() {
+    return new DecidingReasons(leftHand);
+  }
+
   /** What puts it in tune. */
   public TuningPlan tuning() {
     return tuning;
@@ -273,14 +281,60 @@ public final class Study {
    * Other plans that differ in kind, least effort first: see {@link
    * PreparedPassage#differentPlans}.
    *
-   * @param count how many are wanted, 0 to 3
+   * @param count how many are wanted, 0 to 6
    */
   public List<LeftHandPlan> differentPlans(int count) {
     try {
-      return prepared.differentPlans(pins, count);
+      return prepared.differentPlans(pins, count, count == 0 ? List.of() : winners());
     } catch (PinConflictException e) {
       throw new IllegalStateException("pins that were met cannot be met", e);
     }
+  }
+
+  /** The best plans of the other profiles that this player can follow with these pins. */
+  private List<LeftHandPlan> winners() {
+    List<LeftHandPlan> winners = new ArrayList<>();
+    for (String name : Profiles.NAMES) {
+      if (!name.equals(choices.profile().name()) && !name.equals(Profiles.AS_PRINTED)) {
+        try {
+          winners.add(with(choices.withProfile(Profiles.named(name))).leftHand());
+        } catch (PinConflictException e) {
+          // Then this profile has none: its hand shapes cannot meet the pins.
+        }
+      }
+    }
+    return winners;
+  }
+
+  /** What the pins on a note cost; empty where there are none. */
+  public Optional<Pinned> whyPinned(int note) {
+    return pinsOn(note).isEmpty()
+        ? Optional.empty()
+        : Optional.of(whyPinned(pins.stream().filter(p -> p.note() != note).toList()));
+  }
+
+  /** What all pins together cost; empty where there are none. */
+  public Optional<Pinned> whyPinned() {
+    return pins.isEmpty() ? Optional.empty() : Optional.of(whyPinned(List.of()));
+  }
+
+  private Pinned whyPinned(List<Pin> others) {
+    try {
+      LeftHandPlan free = prepared.plan(others);
+      return new Pinned(leftHand.effort() - free.effort(), whyNot(free, leftHand));
+    } catch (PinConflictException e) {
+      throw new IllegalStateException("pins that were met cannot be met", e);
+    }
+  }
+
+  /** Why another plan costs more than the one in force, largest difference first. */
+  public List<Difference> whyNot(LeftHandPlan other) {
+    return whyNot(leftHand, other);
+  }
+
+  /** Why one plan costs more than another, largest difference first. */
+  public List<Difference> whyNot(LeftHandPlan better, LeftHandPlan other) {
+    return prepared.differences(better, other);
   }
 
   /**

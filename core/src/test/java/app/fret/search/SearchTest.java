@@ -1,6 +1,7 @@
 package app.fret.search;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
@@ -16,6 +17,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class SearchTest {
   private static final int LAYERS = 7;
   private static final int CHOICES = 3;
+  private static final int NEEDED = 3;
   private static final OtherPlans.Kinds EVERY_CHOICE = (layer, one, other) -> one != other;
 
   /** Random stays and moves, some of them forbidden, without turns. */
@@ -104,28 +106,74 @@ class SearchTest {
         .isCloseTo(numbers.effort(best) - lattice.least(), within(1e-12));
   }
 
+  /** What is found is the least of all plans that differ as often as it does; it may not be all. */
   @ParameterizedTest
   @ValueSource(longs = {21, 22, 23, 24, 25, 26})
-  void theNextPlansAreTheFirstOfAllThatDifferEnough(long seed) {
+  void everyOtherPlanIsTheLeastOfThoseThatDifferAsOftenAsItDoes(long seed) {
     Numbers numbers = new Numbers(seed);
-    Lattice lattice = new Lattice(numbers.chain(), numbers.stays);
-    List<int[]> expected = new ArrayList<>();
-    for (int[] path : numbers.all()) {
-      boolean apart =
-          expected.stream().allMatch(e -> differing(e, path) >= OtherPlans.LAYERS_THAT_DIFFER);
-      if (apart && expected.size() <= OtherPlans.MOST) {
-        expected.add(path);
+    int[] best = new Lattice(numbers.chain(), numbers.stays).path();
+    List<OtherPlans.Found> found = others(numbers, NEEDED).after(List.of(best), 1);
+    assertThat(found).hasSize(1);
+    long differing = differing(best, found.get(0).path());
+    assertThat(differing).isGreaterThanOrEqualTo(NEEDED);
+    double least =
+        numbers.all().stream()
+            .filter(p -> differing(best, p) >= differing)
+            .mapToDouble(numbers::effort)
+            .min()
+            .orElseThrow();
+    assertThat(found.get(0).effort())
+        .isCloseTo(least, within(1e-12))
+        .isCloseTo(numbers.effort(found.get(0).path()), within(1e-12));
+  }
+
+  @Test
+  void severalOtherPlansAreApartFromTheBestAndFromEachOther() {
+    Numbers numbers = new Numbers(27);
+    int[] best = new Lattice(numbers.chain(), numbers.stays).path();
+    OtherPlans search = others(numbers, NEEDED);
+    List<OtherPlans.Found> found = search.after(List.of(best), 3);
+    assertThat(found).hasSizeGreaterThan(1);
+    for (int i = 0; i < found.size(); i++) {
+      assertThat(search.areApart(best, found.get(i).path())).isTrue();
+      for (int j = 0; j < i; j++) {
+        assertThat(search.areApart(found.get(j).path(), found.get(i).path())).isTrue();
       }
     }
-    List<OtherPlans.Found> found =
-        new OtherPlans(numbers.chain(), numbers.stays, EVERY_CHOICE)
-            .after(lattice.path(), OtherPlans.MOST);
-    assertThat(found).hasSize(expected.size() - 1).isNotEmpty();
-    for (int i = 0; i < found.size(); i++) {
-      assertThat(found.get(i).path()).isEqualTo(expected.get(i + 1));
-      assertThat(found.get(i).effort())
-          .isCloseTo(numbers.effort(expected.get(i + 1)), within(1e-12));
+    assertThatThrownBy(() -> search.after(List.of(best), OtherPlans.MOST + 1))
+        .hasMessageContaining("ask for 0 to 6");
+  }
+
+  @Test
+  void wherePlansCannotDifferSoMuchThereIsNoOther() {
+    Numbers numbers = new Numbers(28);
+    int[] best = new Lattice(numbers.chain(), numbers.stays).path();
+    assertThat(others(numbers, LAYERS + 1).after(List.of(best), 2)).isEmpty();
+  }
+
+  private static OtherPlans others(Numbers numbers, int needed) {
+    return new OtherPlans(numbers.chain(), numbers.stays, EVERY_CHOICE, needed);
+  }
+
+  /** A path through a choice is the cheapest there is. */
+  @ParameterizedTest
+  @ValueSource(longs = {41, 42, 43, 44})
+  void thePathThroughAChoiceCostsWhatTheBestWayThroughItCosts(long seed) {
+    Numbers numbers = new Numbers(seed);
+    Lattice lattice = new Lattice(numbers.chain(), numbers.stays);
+    int compared = 0;
+    for (int layer = 0; layer < LAYERS; layer++) {
+      for (int choice = 0; choice < CHOICES; choice++) {
+        double least = lattice.through(layer, choice);
+        if (Double.isFinite(least)) {
+          int[] path = lattice.pathThrough(layer, choice);
+          assertThat(path[layer]).isEqualTo(choice);
+          assertThat(numbers.effort(path)).isCloseTo(least, within(1e-12));
+          compared++;
+        }
+      }
     }
+    assertThat(compared).isGreaterThan(LAYERS);
   }
 
   @Test
@@ -135,9 +183,7 @@ class SearchTest {
     Lattice lattice = new Lattice(numbers.chain(), numbers.stays);
     assertThat(lattice.least()).isInfinite();
     assertThat(lattice.firstUnreachable()).isEqualTo(4);
-    assertThat(
-            new OtherPlans(numbers.chain(), numbers.stays, EVERY_CHOICE).after(new int[LAYERS], 1))
-        .isEmpty();
+    assertThat(others(numbers, NEEDED).after(List.of(new int[LAYERS]), 1)).isEmpty();
   }
 
   @Test

@@ -12,6 +12,7 @@ import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.Pin;
 import app.fret.lefthand.PinAt;
 import app.fret.lefthand.PinConflictException;
+import app.fret.lefthand.hand.Placement;
 import app.fret.reading.NotePlaces;
 import app.fret.score.BeatUnit;
 import app.fret.score.BowDirection;
@@ -67,19 +68,25 @@ class StudyTest {
     Choices pinned = choices.withPin(at(first, Pin.finger(3, Finger.OPEN)));
     Study quick = first.with(pinned);
     Study anew = Study.of(first.passage(), player, pinned);
-    assertThat(quick.leftHand()).isEqualTo(anew.leftHand());
+    assertThat(placements(quick)).isEqualTo(placements(anew));
+    assertThat(quick.leftHand().effort()).isEqualTo(anew.leftHand().effort());
     Choices slower = choices.withTarget(new Tempo(BeatUnit.QUARTER, 44));
     assertThat(first.with(slower).practice())
         .isEqualTo(Study.of(first.passage(), player, slower).practice());
+  }
+
+  private static List<Placement> placements(Study study) {
+    return study.leftHand().notes().stream().map(LeftHandPlan.NotePlan::placement).toList();
   }
 
   @Test
   void otherPlansAreNamedByWhatSetsThemApart() throws OutOfRangeException, PinConflictException {
     Study study = study("B4/8 C5/8 D5/8 E5/8 F5/8 G5/8 A5/8 B5/8 | C6/2 A5/2");
     for (LeftHandPlan other : study.differentPlans(2)) {
-      assertThat(PlanNames.of(study.leftHand(), other))
+      assertThat(PlanNames.of(study.player().instrument(), study.leftHand(), other))
           .matches(
-              "Fewer shifts|Fewer crossings|More on string I+V?|.*er position|Other positions");
+              "Fewer shifts|Fewer crossings|More on string I+V?|.*er position|Other positions|"
+                  + ".* throughout|All on .*");
     }
     assertThat(study.differentPlans(0)).isEmpty();
   }

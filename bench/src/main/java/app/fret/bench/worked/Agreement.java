@@ -1,13 +1,11 @@
 package app.fret.bench.worked;
 
-import app.fret.brief.Brief;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.LeftHandPlanner;
-import app.fret.lefthand.PinConflictException;
 import app.fret.lefthand.PreparedPassage;
 import app.fret.lefthand.Route;
-import app.fret.lefthand.effort.Profiles;
 import app.fret.lefthand.hand.Stop;
+import app.fret.study.Study;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -57,18 +55,14 @@ public final class Agreement {
 
   /** Plans a passage. */
   static Result of(WorkedPassage passage, int others) {
-    Brief brief = passage.brief();
+    Study study = passage.study();
+    LeftHandPlan plan = study.leftHand();
+    List<LeftHandPlan> plans = new ArrayList<>(List.of(plan));
+    plans.addAll(study.differentPlans(others));
+    double best = plans.stream().mapToDouble(passage::agreement).max().orElseThrow();
     PreparedPassage prepared =
-        new LeftHandPlanner(brief.player(), Profiles.named(passage.profile())).prepare(brief);
-    try {
-      LeftHandPlan plan = prepared.plan(List.of());
-      List<LeftHandPlan> plans = new ArrayList<>(List.of(plan));
-      plans.addAll(prepared.differentPlans(List.of(), others));
-      double best = plans.stream().mapToDouble(passage::agreement).max().orElseThrow();
-      return new Result(passage, passage.agreement(plan), best, plan, why(passage, prepared));
-    } catch (PinConflictException e) {
-      throw new IllegalStateException(passage.id() + " has no plan: " + e.getMessage(), e);
-    }
+        new LeftHandPlanner(study.player(), study.choices().profile()).prepare(study.brief());
+    return new Result(passage, passage.agreement(plan), best, plan, why(passage, prepared));
   }
 
   private static String why(WorkedPassage passage, PreparedPassage prepared) {

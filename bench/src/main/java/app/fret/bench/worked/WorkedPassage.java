@@ -1,19 +1,18 @@
 package app.fret.bench.worked;
 
-import app.fret.brief.Brief;
 import app.fret.files.ReadPassage;
 import app.fret.files.ScoreRejectedException;
 import app.fret.files.scores.ScoreFiles;
 import app.fret.instrument.OutOfRangeException;
-import app.fret.instrument.Player;
 import app.fret.instrument.PlayerSetup;
 import app.fret.lefthand.LeftHandPlan;
+import app.fret.lefthand.PinConflictException;
 import app.fret.lefthand.effort.Profiles;
 import app.fret.lefthand.fitting.Choice;
 import app.fret.lefthand.fitting.Example;
-import app.fret.reading.Reading;
 import app.fret.score.Passage;
 import app.fret.study.Choices;
+import app.fret.study.Study;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
@@ -61,27 +60,25 @@ public record WorkedPassage(
     return way.stream().filter(w -> !w.isMetBy(plan.notes().get(w.note()).placement())).toList();
   }
 
-  /** The passage as it is planned: for its player, at the tempo it is marked with. */
-  public Brief brief() {
+  /** The passage planned for its player at the tempo it is marked with. */
+  public Study study() {
     try {
       ReadPassage read =
           new ScoreFiles().open(id + ".abc", music.getBytes(StandardCharsets.UTF_8)).read(0);
       PlayerSetup setup = PlayerSetup.usual(instrument).withSchool(school);
-      Player player = read.intake().player(setup, "");
       Passage passage = read.passage();
-      Reading reading = Reading.of(passage);
       Choices choices =
           Choices.at(read.intake().target(passage, Optional.empty(), Optional.empty()))
               .withProfile(Profiles.named(profile));
-      return Brief.of(reading, player, choices.tempo().tempos(reading));
-    } catch (ScoreRejectedException | OutOfRangeException e) {
-      throw new IllegalStateException(id + " cannot be read: " + e.getMessage(), e);
+      return Study.of(passage, read.intake().player(setup, ""), choices);
+    } catch (ScoreRejectedException | OutOfRangeException | PinConflictException e) {
+      throw new IllegalStateException(id + " cannot be planned: " + e.getMessage(), e);
     }
   }
 
   /** What a fit of the weights learns from it. */
   public Example example() {
     List<List<Choice>> chosen = ways.stream().map(List::<Choice>copyOf).toList();
-    return new Example(id, brief(), profile, chosen);
+    return new Example(id, study().brief(), profile, chosen);
   }
 }

@@ -1,10 +1,9 @@
 package app.fret.lefthand.advice;
 
+import app.fret.brief.Brief;
 import app.fret.instrument.Player;
 import app.fret.lefthand.effort.Moment;
 import app.fret.lefthand.hand.Placement;
-import app.fret.reading.PlayedNote;
-import app.fret.score.SoundingPitch;
 import java.util.List;
 
 /**
@@ -20,6 +19,7 @@ import java.util.List;
  * @param leftOut chords no hand can hold
  * @param wideReaches numbers of the notes that open the hand almost as far as it goes
  * @param cautions what can hurt, in plain words
+ * @param cues short words to the body, at most one a bar
  */
 public record Advice(
     List<ReadyMark> ready,
@@ -31,7 +31,8 @@ public record Advice(
     List<BrokenChord> brokenChords,
     List<LeftOut> leftOut,
     List<Integer> wideReaches,
-    List<String> cautions) {
+    List<String> cautions,
+    List<Cue> cues) {
   public Advice {
     ready = List.copyOf(ready);
     chordChanges = List.copyOf(chordChanges);
@@ -43,19 +44,18 @@ public record Advice(
     leftOut = List.copyOf(leftOut);
     wideReaches = List.copyOf(wideReaches);
     cautions = List.copyOf(cautions);
+    cues = List.copyOf(cues);
   }
 
   /**
    * The advice for a finished path.
    *
-   * @param sounding what each note sounds, lowest first
+   * @param brief the passage, its player and its times
+   * @param moments what is known of each note
+   * @param path how each note is taken
    */
-  public static Advice of(
-      Player player,
-      List<PlayedNote> notes,
-      List<List<SoundingPitch>> sounding,
-      List<Moment> moments,
-      List<Placement> path) {
+  public static Advice of(Brief brief, List<Moment> moments, List<Placement> path) {
+    Player player = brief.player();
     return new Advice(
         ReadyMark.of(path, moments),
         ChordChange.of(path),
@@ -64,8 +64,9 @@ public record Advice(
         Hazard.of(player.instrument(), path, moments),
         EqualTravel.of(player.instrument(), path),
         BrokenChord.of(path),
-        LeftOut.of(player, notes, sounding, path),
+        LeftOut.of(player, brief.notes(), brief.pitches(), path),
         Cautions.wideReaches(player, moments, path),
-        Cautions.of(player, moments, path));
+        Cautions.of(player, moments, path),
+        Cues.of(player, brief.reading(), moments, path));
   }
 }

@@ -34,7 +34,7 @@ public final class EffortTerms {
     terms.add(new OwnStringTerm());
     terms.add(new ColourTerm());
     terms.add(new LoneNoteTerm());
-    terms.add(new OpenStringTerm());
+    terms.add(new OpenStringTerm(player));
     terms.add(new OpenRingTerm());
     terms.add(new HarmonicTerm(player));
     terms.add(new ResponseTerm(player));

@@ -6,21 +6,25 @@ import app.fret.lefthand.hand.Stop;
 import app.fret.score.Finger;
 
 /**
- * The fourth finger high up on the bass: dear from nine semitones on, steeply from eleven, and not
- * used at the octave; the third takes over. Silent on the other instruments.
+ * The fourth finger high up: on the bass dear from nine semitones on, steeply from eleven, and not
+ * used at the octave; on the cello dear from eleven on. The third takes over. Silent where each
+ * finger has a letter.
  *
- * <p>Unit: semitones from the eighth (common practice, no source).
+ * <p>Unit: semitones above where it is easy (common practice, no source).
  */
 final class HighFourthTerm implements PlaceTerm {
-  private static final int EASY_UP_TO = 8;
+  private static final int EASY_ON_BASS = 8;
+  private static final int EASY_ON_CELLO = 10;
   private static final int STEEP_FROM = 11;
   private static final double PER_SEMITONE = 0.10;
   private static final double STEEP = 0.60;
 
   private final boolean speaks;
+  private final int easyUpTo;
 
   HighFourthTerm(Player player) {
-    speaks = player.instrument().handling().fourthBacked();
+    speaks = !player.instrument().handling().lettersHaveFingers();
+    easyUpTo = player.instrument().handling().fourthBacked() ? EASY_ON_BASS : EASY_ON_CELLO;
   }
 
   @Override
@@ -49,7 +53,7 @@ final class HighFourthTerm implements PlaceTerm {
     for (int i = 0; i < at.stops().size(); i++) {
       Stop stop = at.stops().get(i);
       if (speaks && stop.finger() == Finger.FOURTH) {
-        effort += PER_SEMITONE * Math.max(0, stop.place() - EASY_UP_TO);
+        effort += PER_SEMITONE * Math.max(0, stop.place() - easyUpTo);
         effort += STEEP * Math.max(0, stop.place() - STEEP_FROM + 1);
       }
     }

@@ -15,6 +15,10 @@ import app.fret.lefthand.hand.Placement;
 final class HighPositionTerm implements PlaceTerm {
   private static final double PER_SEMITONE = 0.015;
   private static final double TO_BEGIN_THERE = 0.035;
+
+  /** A hand has all the time it wants before it begins. */
+  private static final int MOST_SEMITONES_TO_BEGIN = 6;
+
   private static final int FOURTH_POSITION = 7;
   private static final int FIRST_POSITION = 2;
 
@@ -46,12 +50,11 @@ final class HighPositionTerm implements PlaceTerm {
 
   @Override
   public double effort(Moment moment, Placement at) {
-    if (!at.usesHand()) {
-      return 0;
+    if (moment.is(Moment.Sign.FIRST)) {
+      double height = Math.max(0, at.hand() - FIRST_POSITION);
+      return TO_BEGIN_THERE * Math.min(MOST_SEMITONES_TO_BEGIN, height);
     }
-    return moment.is(Moment.Sign.FIRST)
-        ? TO_BEGIN_THERE * Math.max(0, at.hand() - FIRST_POSITION)
-        : PER_SEMITONE * Math.max(0, at.hand() - FOURTH_POSITION);
+    return at.usesHand() ? PER_SEMITONE * Math.max(0, at.hand() - FOURTH_POSITION) : 0;
   }
 
   @Override

@@ -14,7 +14,8 @@ import app.fret.score.WrittenPitch;
  * silent for a part in another transposition than the instrument's own.
  */
 final class LetterNameTerm implements PlaceTerm {
-  private static final double PER_LETTER = 0.18;
+  private static final double PER_LETTER = 0.30;
+  private static final double PER_LETTER_ALTERED = 0.12;
   private static final int[] LOW = {0, 0, 1, 2, 2, 3, 3, 4, 5, 5, 6, 6};
   private static final int[] HIGH = {0, 1, 1, 2, 2, 3, 4, 4, 5, 5, 6, 6};
 
@@ -45,16 +46,17 @@ final class LetterNameTerm implements PlaceTerm {
 
   @Override
   public Facets facets() {
-    return Facets.of(Facet.PITCHES);
+    return Facets.of(Facet.PITCHES).and(Moment.Sign.ALTERED);
   }
 
   @Override
   public double effort(Moment moment, Placement at) {
+    double perLetter = moment.is(Moment.Sign.ALTERED) ? PER_LETTER_ALTERED : PER_LETTER;
     double effort = 0;
     for (int i = 0; i < at.stops().size(); i++) {
       Stop stop = at.stops().get(i);
       if (stop.isPressed()) {
-        effort += PER_LETTER * lettersOff(moment, at, i);
+        effort += perLetter * lettersOff(moment, at, i);
       }
     }
     return effort;

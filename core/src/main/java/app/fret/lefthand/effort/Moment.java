@@ -69,6 +69,8 @@ public record Moment(
     CHROMATIC,
     /** It has the letter of the note before, altered otherwise. */
     SAME_LETTER,
+    /** It is altered against the key. */
+    ALTERED,
     /** It is played short, off the string or clipped. */
     SHORT
   }

@@ -5,6 +5,7 @@ import app.fret.lefthand.effort.Moment.Sign;
 import app.fret.lefthand.effort.Moment.Signs;
 import app.fret.reading.PlayedNote;
 import app.fret.reading.Reading;
+import app.fret.score.Key;
 import app.fret.score.Marks;
 import app.fret.score.Note;
 import app.fret.time.Timeline;
@@ -71,6 +72,7 @@ public final class Moments {
     signs = put(signs, Sign.PEDAL, pedals[i] > 0);
     signs = put(signs, Sign.CHROMATIC, chromatic[i]);
     signs = put(signs, Sign.SAME_LETTER, i > 0 && sameLetter(notes.get(i - 1), note));
+    signs = put(signs, Sign.ALTERED, isAltered(note));
     signs = put(signs, Sign.SHORT, isShort(note));
     return put(signs, Sign.HARMONIC, asksForHarmonic(note));
   }
@@ -86,6 +88,12 @@ public final class Moments {
   private static boolean sameLetter(PlayedNote one, PlayedNote other) {
     return one.notes().get(0).written().staffStep() == other.notes().get(0).written().staffStep()
         && !one.notes().get(0).written().equals(other.notes().get(0).written());
+  }
+
+  private boolean isAltered(PlayedNote note) {
+    Key key = brief.passage().bars().get(note.bar()).key();
+    return note.notes().stream()
+        .anyMatch(n -> n.written().alter() != key.alterOf(n.written().step()));
   }
 
   private static boolean isShort(PlayedNote note) {

@@ -1,5 +1,6 @@
 package app.fret.lefthand.effort;
 
+import app.fret.instrument.Player;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 
@@ -14,6 +15,12 @@ final class OpenStringTerm implements PlaceTerm {
   private static final double LONGEST_COUNTED_SECONDS = 2;
   private static final double IN_SLOW_SLUR = 0.20;
   private static final double SOFT_TOP_STRING = 0.30;
+
+  private final double share;
+
+  OpenStringTerm(Player player) {
+    share = player.instrument().handling().openStringEffort();
+  }
 
   @Override
   public String name() {
@@ -46,7 +53,7 @@ final class OpenStringTerm implements PlaceTerm {
         effort += ofString(moment, stop, at.isSingle());
       }
     }
-    return effort;
+    return share * effort;
   }
 
   private static double ofString(Moment moment, Stop stop, boolean alone) {

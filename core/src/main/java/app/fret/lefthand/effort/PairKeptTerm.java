@@ -13,7 +13,7 @@ import app.fret.lefthand.hand.Stop;
 final class PairKeptTerm implements MoveTerm {
   private static final double OTHER_FINGERS_OF_OCTAVE = 0.45;
   private static final double OPEN_AMONG_OCTAVES = 0.60;
-  private static final double OTHER_STRINGS = 0.15;
+  private static final double OTHER_STRINGS = 0.50;
   private static final int OCTAVE = 12;
   private static final int WIDEST_OF_A_KIND = 1;
 

@@ -8,12 +8,11 @@ import app.fret.study.PlanNames;
 import app.fret.study.Study;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** The plans of a study that are worth comparing. */
 final class Candidates {
-  private static final int OTHER_PLANS = 3;
+  private static final int OTHER_PLANS = 4;
 
   private Candidates() {}
 
@@ -31,7 +30,7 @@ final class Candidates {
     }
     int number = 1;
     for (LeftHandPlan other : study.differentPlans(OTHER_PLANS)) {
-      String words = PlanNames.of(study.leftHand(), other).toLowerCase(Locale.ROOT);
+      String words = inSentence(PlanNames.of(study.player().instrument(), study.leftHand(), other));
       candidates.add(
           new Candidate("Other way " + number++ + ": " + words, Optional.empty(), other));
     }
@@ -50,5 +49,10 @@ final class Candidates {
     } catch (PinConflictException e) {
       return Optional.empty(); // pins that this profile's own hand shapes cannot meet
     }
+  }
+
+  /** Only the first letter: names of strings stay as they are. */
+  private static String inSentence(String name) {
+    return Character.toLowerCase(name.charAt(0)) + name.substring(1);
   }
 }

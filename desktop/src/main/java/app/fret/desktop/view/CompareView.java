@@ -39,6 +39,7 @@ final class CompareView extends VBox {
   private final Side right;
   private final GridPane figures = new GridPane();
   private final Label differing = Parts.label("", "quiet");
+  private final Label why = Parts.words("", "quiet");
 
   /** One of the two plans. */
   private final class Side {
@@ -118,7 +119,8 @@ final class CompareView extends VBox {
     head.setAlignment(Pos.BASELINE_LEFT);
     HBox music = new HBox(24, left.box(), right.box());
     VBox.setVgrow(music, Priority.ALWAYS);
-    getChildren().addAll(head, figures, music);
+    why.setId("compare-why");
+    getChildren().addAll(head, figures, why, music);
     setSpacing(12);
     fill();
     left.score.vvalueProperty().bindBidirectional(right.score.vvalueProperty());
@@ -148,6 +150,18 @@ final class CompareView extends VBox {
     left.show(lit);
     right.show(lit);
     showFigures(one.plan(), other.plan());
+    why.setText(lit.isEmpty() ? "" : why(one, other));
+  }
+
+  private String why(Candidate one, Candidate other) {
+    boolean rightIsBetter = other.plan().effort() < one.plan().effort();
+    Candidate better = rightIsBetter ? other : one;
+    Candidate worse = rightIsBetter ? one : other;
+    return "Why "
+        + worse.name()
+        + " costs more: "
+        + new NoteWords(desk.study()).differences(desk.study().whyNot(better.plan(), worse.plan()))
+        + ".";
   }
 
   private String barWords() {

@@ -2,6 +2,7 @@ package app.fret.desktop.view;
 
 import app.fret.instrument.Instrument;
 import app.fret.instrument.Spelling;
+import app.fret.lefthand.Difference;
 import app.fret.lefthand.effort.PositionWords;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
@@ -11,10 +12,14 @@ import app.fret.score.Key;
 import app.fret.score.SoundingPitch;
 import app.fret.study.Study;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 
 /** Notes, places and positions of a study in plain words. */
 final class NoteWords {
+  private static final int MOST_DIFFERENCES = 3;
+  private static final int MOST_DIFFERENCES_OF_PLANS = 5;
+
   private final Study study;
   private final Instrument instrument;
 
@@ -84,5 +89,35 @@ final class NoteWords {
   String written(SoundingPitch pitch, int note) {
     Key key = study.passage().bars().get(study.notes().get(note).bar()).key();
     return Spelling.written(pitch, instrument, study.passage().transposition(), key).display();
+  }
+
+  /** Why a way costs more: the weightiest terms with their shares, and where if in another bar. */
+  String differences(List<Difference> why, int note) {
+    int bar = study.notes().get(note).bar();
+    return why.stream()
+        .limit(MOST_DIFFERENCES)
+        .map(d -> share(d) + (study.notes().get(d.note()).bar() == bar ? "" : where(d)))
+        .collect(Collectors.joining("; "));
+  }
+
+  /** Why a whole plan costs more: the weightiest terms with their shares and bars. */
+  String differences(List<Difference> why) {
+    return why.stream()
+        .limit(MOST_DIFFERENCES_OF_PLANS)
+        .map(d -> share(d) + where(d))
+        .collect(Collectors.joining("; "));
+  }
+
+  private static String share(Difference difference) {
+    String share = String.format(Locale.ROOT, "%+.1f", difference.share());
+    return difference.text() + " " + share.replace('-', '\u2212');
+  }
+
+  private String where(Difference difference) {
+    return " (bar " + barOf(difference.note()) + ")";
+  }
+
+  private String barOf(int note) {
+    return study.passage().bars().get(study.notes().get(note).bar()).label();
   }
 }

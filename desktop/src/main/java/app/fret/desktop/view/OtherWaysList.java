@@ -16,6 +16,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
 
 /** The other ways of a note with what each costs more; a click pins one. */
@@ -62,8 +63,10 @@ final class OtherWaysList {
     HBox line = new HBox(10, finger, where, Parts.stretch(), extra);
     line.setAlignment(Pos.CENTER_LEFT);
     Button button = new Button();
-    button.setGraphic(line);
-    line.prefWidthProperty().bind(button.widthProperty().subtract(20));
+    Label why = Parts.words(words.differences(way.why(), plan.note().number()), "small");
+    VBox both = new VBox(2, line, why);
+    button.setGraphic(both);
+    both.prefWidthProperty().bind(button.widthProperty().subtract(20));
     button.setMaxWidth(Double.MAX_VALUE);
     button.setId("other-way-" + index);
     button.getStyleClass().add("other-way");

@@ -4,8 +4,12 @@ import app.fret.desktop.model.Command;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.hand.Placement;
+import app.fret.study.Pinned;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -67,15 +71,43 @@ final class WhyPanel extends VBox {
     addHead(plan, words);
     if (!plan.placement().isLeftOut()) {
       content.getChildren().addAll(new WhyReasons(desk.study(), words).of(plan));
-      content.getChildren().addAll(new WhyShift(desk.study(), words).into(plan));
     }
+    content.getChildren().addAll(pinned(plan, words));
     content.getChildren().addAll(new OtherWaysList(desk).of(plan));
     if (!plan.placement().isLeftOut()) {
+      content.getChildren().addAll(new WhyShift(desk.study(), words).into(plan));
       content.getChildren().addAll(new WhyHand(desk.study(), words).at(plan));
     }
     content.getChildren().addAll(new WhyTuning(desk.study(), words).of(plan));
+    content.getChildren().addAll(ofPassage());
     content.getChildren().addAll(new HardSpots(desk, words).list());
     showActions(plan);
+  }
+
+  /** What a pinned note costs more than it would cost free, and why. */
+  private List<Node> pinned(NotePlan plan, NoteWords words) {
+    Optional<Pinned> pinned = desk.study().whyPinned(plan.note().number());
+    if (pinned.isEmpty()) {
+      return List.of();
+    }
+    String extra = String.format(Locale.ROOT, "%.1f", pinned.get().extraEffort());
+    return List.of(
+        Parts.heading("Your pin"),
+        Parts.words(
+            pinned.get().why().isEmpty()
+                ? "It costs nothing: the best plan takes the note so."
+                : "It costs " + extra + " more than leaving the note free:"),
+        Parts.words(words.differences(pinned.get().why(), plan.note().number()), "small"));
+  }
+
+  private List<Node> ofPassage() {
+    List<String> said = desk.study().deciding().ofPassage();
+    List<Node> nodes = new ArrayList<>();
+    if (!said.isEmpty()) {
+      nodes.add(Parts.heading("All through the passage"));
+      said.forEach(sentence -> nodes.add(Parts.words(sentence)));
+    }
+    return nodes;
   }
 
   private void showActions(NotePlan plan) {

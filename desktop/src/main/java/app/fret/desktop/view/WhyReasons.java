@@ -6,13 +6,16 @@ import app.fret.lefthand.effort.EffortModel.Reason;
 import app.fret.study.Study;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import java.util.Optional;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 
 /** Why a note is taken so. */
 final class WhyReasons {
-  private static final int MOST_REASONS = 4;
-  private static final double SPEAKS_FROM = 0.02;
+  private static final double SIGN_WIDTH = 12;
 
   private final Study study;
   private final NoteWords words;
@@ -24,33 +27,36 @@ final class WhyReasons {
 
   List<Node> of(NotePlan plan) {
     List<Node> nodes = new ArrayList<>(List.of(Parts.heading("Why here")));
-    List<String> reasons =
-        plan.reasons().stream()
-            .filter(r -> Math.abs(r.effort()) >= SPEAKS_FROM)
-            .filter(r -> !r.term().equals("shift") && !r.term().equals("high-position"))
-            .map(Reason::text)
-            .distinct()
-            .limit(MOST_REASONS)
-            .toList();
-    boolean shifts = plan.reasons().stream().anyMatch(r -> r.term().equals("shift"));
-    if (reasons.isEmpty() && !shifts) {
+    List<Reason> deciding = study.deciding().at(plan.note().number());
+    if (deciding.isEmpty()) {
       nodes.add(Parts.words("It lies under the hand: nothing stretches and the bow stays."));
     }
     if (plan.placement().usesHand()) {
       nodes.add(Parts.words(stay(plan)));
     }
-    reasons.forEach(text -> nodes.add(Parts.words(text)));
-    if (!plan.otherWays().isEmpty()) {
-      nodes.add(Parts.words(next(plan.otherWays().get(0).extraEffort()), "quiet"));
-    }
+    deciding.forEach(reason -> nodes.add(line(reason)));
+    cue(plan).ifPresent(nodes::add);
     return nodes;
   }
 
-  private static String next(double extra) {
-    return extra < 0.05
-        ? "The next best way costs hardly more: take the one you like."
-        : String.format(
-            Locale.ROOT, "The next best way costs %.1f more effort over the passage.", extra);
+  /** A reason with its sign: what speaks for it, or against. */
+  private static Node line(Reason reason) {
+    boolean speaksForIt = reason.effort() < 0;
+    Label sign = Parts.label(speaksForIt ? "+" : "\u2212", speaksForIt ? "for" : "against");
+    sign.setMinWidth(SIGN_WIDTH);
+    sign.setAccessibleText(speaksForIt ? "for it" : "against it");
+    Label words = Parts.words(reason.text());
+    HBox.setHgrow(words, Priority.ALWAYS);
+    HBox line = new HBox(6, sign, words);
+    line.setAlignment(Pos.TOP_LEFT);
+    return line;
+  }
+
+  private Optional<Node> cue(NotePlan plan) {
+    return study.leftHand().advice().cues().stream()
+        .filter(cue -> cue.note() == plan.note().number())
+        .findFirst()
+        .map(cue -> Parts.words("Body: " + cue.text() + ".", "cue"));
   }
 
   /** How long the hand can stay where this note puts it. */

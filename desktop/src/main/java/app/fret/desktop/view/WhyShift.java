@@ -51,7 +51,7 @@ final class WhyShift {
     }
     nodes.add(Parts.fact("the slide", slide(shift.slide())));
     nodes.add(Parts.fact("the bow", bow(shift.slide().bow())));
-    nodes.add(Parts.fact("landmark", landmark(shift)));
+    shift.landmark().ifPresent(l -> nodes.add(Parts.fact("landmark", landmark(l))));
     nodes.add(Parts.fact("write it at", words.place(shift.markAtNote())));
     return nodes;
   }
@@ -116,12 +116,12 @@ final class WhyShift {
     };
   }
 
-  private static String landmark(Shift shift) {
-    double mm = shift.landmark().distanceMm();
+  private static String landmark(Shift.Landmark landmark) {
+    double mm = landmark.distanceMm();
     String where =
         Math.abs(mm) < 0.5
             ? "at the "
             : format("%.0f mm %s the ", Math.abs(mm), mm > 0 ? "above" : "below");
-    return where + shift.landmark().words();
+    return where + landmark.words();
   }
 }

@@ -2,18 +2,19 @@ package app.fret.files.plan;
 
 import app.fret.instrument.Instrument;
 import app.fret.instrument.Spelling;
+import app.fret.lefthand.DecidingReasons;
 import app.fret.lefthand.Difference;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.LeftHandPlan.OtherWay;
 import app.fret.lefthand.Shift;
 import app.fret.lefthand.Totals;
-import app.fret.lefthand.effort.EffortModel.Reason;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.reading.PlayedNote;
 import app.fret.score.Key;
 import app.fret.score.SoundingPitch;
+import app.fret.study.Pinned;
 import app.fret.study.PlanNames;
 import app.fret.study.Study;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -30,10 +31,12 @@ final class LeftHandJson {
 
   private final Study study;
   private final Instrument instrument;
+  private final DecidingReasons deciding;
 
   LeftHandJson(Study study) {
     this.study = study;
     this.instrument = study.player().instrument();
+    this.deciding = new DecidingReasons(study.leftHand());
   }
 
   ObjectNode plan() {
@@ -41,11 +44,15 @@ final class LeftHandJson {
     ObjectNode node = NODES.objectNode();
     node.put("profile", plan.profile().name());
     node.put("effort", PlanJson.rounded(plan.effort()));
+    deciding.ofPassage().forEach(node.putArray("reasons")::add);
+    study.whyPinned().ifPresent(p -> node.set("pinned", pinned(p)));
     ArrayNode notes = node.putArray("notes");
     plan.notes().forEach(n -> notes.add(note(n)));
     ArrayNode shifts = node.putArray("shifts");
     plan.shifts().forEach(s -> shifts.add(shift(s)));
     node.set("totals", totals(plan.totals()));
+    ArrayNode cues = node.putArray("cues");
+    plan.advice().cues().forEach(c -> cues.addObject().put("note", c.note()).put("text", c.text()));
     node.setAll(new AdviceJson(plan.advice()).nodes());
     return node;
   }
@@ -53,7 +60,10 @@ final class LeftHandJson {
   /** Other plans that differ in kind, and the part's own fingers where it prints some. */
   ArrayNode alternatives(List<LeftHandPlan> others) {
     ArrayNode array = NODES.arrayNode();
-    others.forEach(o -> array.add(alternative(PlanNames.of(study.leftHand(), o), o)));
+    others.forEach(
+        o ->
+            array.add(
+                alternative(PlanNames.of(study.player().instrument(), study.leftHand(), o), o)));
     study.asPrinted().ifPresent(p -> array.add(alternative("As printed", p)));
     return array;
   }
@@ -62,6 +72,7 @@ final class LeftHandJson {
     ObjectNode node = NODES.objectNode();
     node.put("name", name);
     node.put("effort", PlanJson.rounded(plan.effort()));
+    node.set("why", why(study.whyNot(plan)));
     ArrayNode notes = node.putArray("notes");
     plan.notes().forEach(n -> notes.addObject().set("stops", stops(n)));
     node.set("totals", totals(plan.totals()));
@@ -78,7 +89,7 @@ final class LeftHandJson {
     node.set("stops", stops(plan));
     node.put("effort", PlanJson.rounded(plan.effort()));
     ArrayNode reasons = node.putArray("reasons");
-    plan.reasons().stream().map(Reason::text).distinct().forEach(reasons::add);
+    deciding.at(note.number()).stream().map(DecidingReasons::signed).forEach(reasons::add);
     ArrayNode ways = node.putArray("otherWays");
     plan.otherWays().stream().limit(MOST_OTHER_WAYS).forEach(w -> ways.add(otherWay(w)));
     return node;
@@ -111,6 +122,13 @@ final class LeftHandJson {
     if (stop.isHarmonic()) {
       node.put("touchedAt", stop.touchedAt());
     }
+    return node;
+  }
+
+  private ObjectNode pinned(Pinned pinned) {
+    ObjectNode node = NODES.objectNode();
+    node.put("extraEffort", PlanJson.rounded(pinned.extraEffort()));
+    node.set("why", why(pinned.why()));
     return node;
   }
 
@@ -169,10 +187,20 @@ final class LeftHandJson {
     node.put("slideSeconds", PlanJson.rounded(shift.slide().secondsFromNote()));
     node.put("slideHeard", shift.slide().heard());
     node.put("bowDuring", shift.slide().bow().name().toLowerCase(Locale.ROOT));
-    node.put("landmark", shift.landmark().words());
-    node.put("aboveLandmarkMm", PlanJson.rounded(shift.landmark().distanceMm()));
+    addLandmark(shift, node);
     addSpeeds(shift, node);
     return node;
+  }
+
+  /** Null where none lies within reach of help. */
+  private static void addLandmark(Shift shift, ObjectNode node) {
+    if (shift.landmark().isPresent()) {
+      node.put("landmark", shift.landmark().get().words());
+      node.put("aboveLandmarkMm", PlanJson.rounded(shift.landmark().get().distanceMm()));
+    } else {
+      node.putNull("landmark");
+      node.putNull("aboveLandmarkMm");
+    }
   }
 
   private void addGuides(Shift shift, ObjectNode node) {

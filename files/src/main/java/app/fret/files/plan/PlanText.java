@@ -2,6 +2,8 @@ package app.fret.files.plan;
 
 import app.fret.instrument.Instrument;
 import app.fret.instrument.Spelling;
+import app.fret.lefthand.DecidingReasons;
+import app.fret.lefthand.Difference;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.Shift;
@@ -22,6 +24,8 @@ import java.util.stream.Collectors;
 
 /** A study as text to read at the stand: bar by bar, fingers under notes, shifts with reasons. */
 public final class PlanText {
+  private static final int MOST_DIFFERENCES = 4;
+
   private final Study study;
   private final Instrument instrument;
   private final StringBuilder text = new StringBuilder();
@@ -123,6 +127,9 @@ public final class PlanText {
     study.leftHand().shifts().stream()
         .filter(s -> study.notes().get(s.toNote()).bar() == bar)
         .forEach(this::addShift);
+    study.leftHand().advice().cues().stream()
+        .filter(c -> study.notes().get(c.note()).bar() == bar)
+        .forEach(c -> line("  body, %s", c.text()));
   }
 
   /** A harmonic is marked by a ring, as players pencil it. */
@@ -169,7 +176,7 @@ public final class PlanText {
     PlayedNote to = study.notes().get(shift.toNote());
     Key key = study.passage().bars().get(to.bar()).key();
     line(
-        "  shift to note %d: %s to %s, %.0f mm, %.1f bits, %.2f s; guide %s; %.0f mm from the %s",
+        "  shift to note %d: %s to %s, %.0f mm, %.1f bits, %.2f s; guide %s%s",
         to.indexInBar(),
         instrument.positionName(shift.leaving().base(), shift.leaving().frame()),
         instrument.positionName(shift.landing().base(), shift.landing().frame()),
@@ -177,8 +184,13 @@ public final class PlanText {
         shift.bits(),
         shift.availableSeconds(),
         Spelling.written(shift.guides().lower(), instrument, study.passage().transposition(), key),
-        Math.abs(shift.landmark().distanceMm()),
-        shift.landmark().words());
+        shift
+            .landmark()
+            .map(
+                l ->
+                    String.format(
+                        Locale.ROOT, "; %.0f mm from the %s", Math.abs(l.distanceMm()), l.words()))
+            .orElse(""));
   }
 
   private void addOther(LeftHandPlan other) {
@@ -186,11 +198,19 @@ public final class PlanText {
     line("");
     line(
         "%s: effort %.1f more; %d shifts, %.0f mm; %d crossings",
-        PlanNames.of(study.leftHand(), other),
+        PlanNames.of(study.player().instrument(), study.leftHand(), other),
         other.effort() - study.leftHand().effort(),
         totals.shifts(),
         totals.travelMm(),
         totals.crossings());
+    List<Difference> why = study.whyNot(other);
+    for (Difference difference : why.subList(0, Math.min(MOST_DIFFERENCES, why.size()))) {
+      line(
+          "  %+.1f %s, most in bar %s",
+          difference.share(),
+          difference.text(),
+          study.passage().bars().get(study.notes().get(difference.note()).bar()).label());
+    }
     for (int i = 0; i < other.notes().size(); i++) {
       NotePlan here = other.notes().get(i);
       if (!here.placement().stops().equals(study.leftHand().notes().get(i).placement().stops())) {
@@ -214,6 +234,7 @@ public final class PlanText {
         number(study.practice().audition().perMinute()));
     study.leftHand().advice().leftOut().forEach(o -> line("%s", Remarks.leftOut(study, o)));
     Remarks.printedNotKept(study).forEach(r -> line("%s", r));
+    new DecidingReasons(study.leftHand()).ofPassage().forEach(r -> line("%s", r));
     study.leftHand().advice().cautions().forEach(c -> line("take care: %s", c));
     skipped.forEach(s -> line("passed over: %s", s));
   }

@@ -8,9 +8,11 @@ import app.fret.reading.PlayedNote;
 import app.fret.reading.Reading;
 import app.fret.score.Span;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 
 /**
@@ -96,6 +98,11 @@ final class FigureModels {
       fingers.add(of);
     }
     return fingers;
+  }
+
+  /** Whether the passage has no figure at all. */
+  boolean isEmpty() {
+    return Arrays.stream(models).allMatch(Objects::isNull);
   }
 
   /** How a note of a figure is taken elsewhere; empty outside figures. */

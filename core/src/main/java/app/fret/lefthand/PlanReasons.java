@@ -16,11 +16,17 @@ final class PlanReasons {
       Comparator.comparingDouble((Reason r) -> -Math.abs(r.effort()));
 
   private final PreparedPassage passage;
+  private final FigureModels models;
   private final EffortModel model;
   private final List<Placement> taken;
 
   PlanReasons(PreparedPassage passage, List<Placement> taken) {
+    this(passage, taken, passage.models());
+  }
+
+  PlanReasons(PreparedPassage passage, List<Placement> taken, FigureModels models) {
     this.passage = passage;
+    this.models = models;
     this.model = passage.model();
     this.taken = taken;
   }
@@ -30,7 +36,6 @@ final class PlanReasons {
     Moment moment = passage.moments().get(i);
     Placement at = taken.get(i);
     List<Reason> reasons = new ArrayList<>(model.stayReasons(moment, at));
-    FigureModels models = passage.models();
     models
         .of(i)
         .ifPresent(m -> reasons.addAll(model.figureReasons(moment, at, m, models.samePitch(i))));

@@ -30,14 +30,21 @@ public final class PreparedPassage {
   private static final double SHARE_THAT_DIFFERS = 0.3;
   private static final int FEWEST_THAT_DIFFER = 3;
 
+  /** Plans beside the first that are tried as the source of how figures are taken. */
+  private static final int OTHER_SOURCES = 3;
+
+  /** Longer passages have so many figures that the first plan tells. */
+  private static final int MOST_NOTES_TO_TRY = 80;
+
   private final Brief brief;
   private final Profile profile;
   private final EffortModel model;
   private final List<Moment> moments;
   private final List<List<Placement>> layers = new ArrayList<>();
   private final Chain chain;
-  private final FigureModels models;
-  private final double[][] stays;
+  private final Lazy<FigureModels> models;
+  private final double[][] free;
+  private final Lazy<double[][]> stays;
 
   /** What a layer is made for: the sounds of a chord, and whether as a harmonic. */
   private record Chord(List<SoundingPitch> pitches, boolean asHarmonic) {}
@@ -53,12 +60,10 @@ public final class PreparedPassage {
       Chord chord = new Chord(brief.pitches().get(i), moments.get(i).is(Moment.Sign.HARMONIC));
       layers.add(known.computeIfAbsent(chord, c -> placements.of(c.pitches(), c.asHarmonic())));
     }
-    double[][] free = weighStays();
+    this.free = weighStays();
     this.chain = Joints.chain(layers, moments, model);
-    this.models =
-        new FigureModels(
-            brief.reading(), brief.notes(), placements(new Lattice(chain, free).path()));
-    this.stays = withFigures(free);
+    this.models = new Lazy<>(this::bestModels);
+    this.stays = new Lazy<>(() -> withFigures(free, models.get()));
   }
 
   private double[][] weighStays() {
@@ -182,33 +187,47 @@ public final class PreparedPassage {
   }
 
   /**
-   * The route of least effort while something is added to the effort of placements; its effort is
-   * infinite where there is none.
+   * The route of least effort while something is added to the effort of placements, its figures
+   * held against each other; its effort is infinite where there is none.
    */
   public Route route(Route.Extra extra) {
-    double[][] changed = new double[stays.length][];
+    double[][] changed = new double[free.length][];
     for (int i = 0; i < changed.length; i++) {
-      changed[i] = stays[i].clone();
+      changed[i] = free[i].clone();
       for (int p = 0; p < changed[i].length; p++) {
         changed[i][p] += extra.at(i, layers.get(i).get(p));
       }
     }
-    Lattice lattice = new Lattice(chain, changed);
-    if (Double.isInfinite(lattice.least())) {
+    Lattice first = new Lattice(chain, changed);
+    if (Double.isInfinite(first.least())) {
       return new Route(List.of(), Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY);
     }
+    double[][] figured = withFigures(changed, modelsOf(first.path()));
+    Lattice lattice = new Lattice(chain, figured);
     int[] path = lattice.path();
-    double effort = lattice.least();
+    double added = 0;
     for (int i = 0; i < path.length; i++) {
-      effort -= changed[i][path[i]] - stays[i][path[i]];
+      added += extra.at(i, layers.get(i).get(path[i]));
     }
-    return new Route(placements(path), effort, lattice.least());
+    double own = figures(path, withFigures(free, modelsOf(path)));
+    double effort = lattice.least() - added - figures(path, figured, changed) + own;
+    return new Route(placements(path), effort, effort + added);
+  }
+
+  /** The route of the best plan without pins. */
+  public Route best() {
+    Lattice lattice = new Lattice(chain, stays.get());
+    return new Route(placements(lattice.path()), lattice.least(), lattice.least());
   }
 
   /** What each term adds to the effort of a route. */
   public Map<String, Double> shares(Route route) {
     Map<String, Double> shares = new HashMap<>();
-    PlanReasons reasons = new PlanReasons(this, route.placements());
+    PlanReasons reasons =
+        new PlanReasons(
+            this,
+            route.placements(),
+            new FigureModels(brief.reading(), brief.notes(), route.placements()));
     for (int i = 0; i < route.placements().size(); i++) {
       reasons.of(i).forEach(r -> shares.merge(r.term(), r.effort(), Double::sum));
     }
@@ -230,7 +249,7 @@ public final class PreparedPassage {
   }
 
   private double[][] pinned(List<Pin> pins) {
-    double[][] pinned = stays.clone();
+    double[][] pinned = stays.get().clone();
     for (Pin pin : pins) {
       double[] row = pinned[pin.note()].clone();
       List<Placement> layer = layers.get(pin.note());
@@ -242,14 +261,64 @@ public final class PreparedPassage {
     return pinned;
   }
 
-  private double[][] withFigures(double[][] before) {
+  /**
+   * How figures are taken elsewhere. Which fingers a figure has most often depends on the plan, and
+   * the plan on what it costs to depart from them; so a few different plans are tried as the source
+   * of the models, and the one is taken whose plan in the end is cheapest, its own figures held
+   * against each other.
+   */
+  private FigureModels bestModels() {
+    int[] first = new Lattice(chain, free).path();
+    List<int[]> sources = new ArrayList<>(List.of(first));
+    FigureModels best = modelsOf(first);
+    if (best.isEmpty() || layers.size() > MOST_NOTES_TO_TRY) {
+      return best;
+    }
+    OtherPlans others = new OtherPlans(chain, free, this::differInKind, notesThatDiffer(first));
+    others.after(List.of(first), OTHER_SOURCES).forEach(f -> sources.add(f.path()));
+    double least = Double.POSITIVE_INFINITY;
+    for (int[] source : sources) {
+      FigureModels tried = modelsOf(source);
+      double[][] figured = withFigures(free, tried);
+      Lattice lattice = new Lattice(chain, figured);
+      int[] path = lattice.path();
+      double effort =
+          lattice.least()
+              - figures(path, figured)
+              + figures(path, withFigures(free, modelsOf(path)));
+      if (effort < least) {
+        least = effort;
+        best = tried;
+      }
+    }
+    return best;
+  }
+
+  private FigureModels modelsOf(int[] path) {
+    return new FigureModels(brief.reading(), brief.notes(), placements(path));
+  }
+
+  private double figures(int[] path, double[][] figured) {
+    return figures(path, figured, free);
+  }
+
+  /** What figures add to a path. */
+  private static double figures(int[] path, double[][] figured, double[][] before) {
+    double sum = 0;
+    for (int i = 0; i < path.length; i++) {
+      sum += figured[i][path[i]] - before[i][path[i]];
+    }
+    return sum;
+  }
+
+  private double[][] withFigures(double[][] before, FigureModels figures) {
     double[][] after = before.clone();
     for (int i = 0; i < after.length; i++) {
-      if (models.of(i).isPresent()) {
-        Placement elsewhere = models.of(i).get();
+      if (figures.of(i).isPresent()) {
+        Placement elsewhere = figures.of(i).get();
         after[i] = before[i].clone();
         for (int p = 0; p < after[i].length; p++) {
-          after[i][p] += model.figure(layers.get(i).get(p), elsewhere, models.samePitch(i));
+          after[i][p] += model.figure(layers.get(i).get(p), elsewhere, figures.samePitch(i));
         }
       }
     }
@@ -293,7 +362,7 @@ public final class PreparedPassage {
 
   /** How figures are taken elsewhere. */
   FigureModels models() {
-    return models;
+    return models.get();
   }
 
   List<PlayedNote> notes() {

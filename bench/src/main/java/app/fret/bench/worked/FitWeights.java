@@ -100,7 +100,7 @@ public final class FitWeights {
         new LeftHandPlanner(
                 example.brief().player(), weights.profile(Profiles.named(example.profile())))
             .prepare(example.brief())
-            .route((note, at) -> 0);
+            .best();
     return example.ways().stream().mapToDouble(way -> share(way, route)).max().orElseThrow();
   }
 

@@ -12,14 +12,18 @@ import app.fret.lefthand.hand.Placement;
  * source).
  */
 final class EnteringTerm implements MoveTerm {
-  private static final double PER_SEMITONE = 0.04;
-  private static final double BETWEEN_LANDMARKS = 0.12;
+  private static final double PER_SEMITONE = 0.08;
+  private static final double BETWEEN_LANDMARKS = 0.35;
   private static final int FIRST_POSITION = 2;
 
   private final Instrument instrument;
 
+  /** Half position is at home where each finger has a half step, not where it has a letter. */
+  private final boolean nutHelps;
+
   EnteringTerm(Player player) {
     this.instrument = player.instrument();
+    this.nutHelps = !instrument.handling().lettersHaveFingers();
   }
 
   @Override
@@ -58,8 +62,9 @@ final class EnteringTerm implements MoveTerm {
       return 0;
     }
     double height = Math.max(0, to.hand() - Math.max(FIRST_POSITION, from.hand()));
+    int found = to.inThumbPosition() ? to.base() : to.hand();
     boolean isLandmark =
-        instrument.landmarkBases().contains(to.hand()) || to.hand() < FIRST_POSITION;
+        nutHelps && found < FIRST_POSITION || instrument.landmarkBases().contains(found);
     return PER_SEMITONE * height + (isLandmark ? 0 : BETWEEN_LANDMARKS);
   }
 

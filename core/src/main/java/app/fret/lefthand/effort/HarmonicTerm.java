@@ -15,9 +15,9 @@ import java.util.List;
  * <p>Unit: points, and cents for a harmonic that sounds out of tune (common practice, no source).
  */
 final class HarmonicTerm implements PlaceTerm {
-  private static final double LONG = 0.25;
-  private static final double IN_HASTE = 0.20;
-  private static final double IN_SLUR = 0.10;
+  private static final double LONG = 0.40;
+  private static final double IN_HASTE = 0.40;
+  private static final double IN_SLUR = 0.25;
   private static final double PER_HIGHER_HARMONIC = 1.10;
   private static final double PER_CENT = 0.03;
   private static final double UNUSUAL_FINGER = 0.12;

@@ -13,8 +13,8 @@ import app.fret.lefthand.hand.Placement;
  * (common practice, no source).
  */
 final class HighPositionTerm implements PlaceTerm {
-  private static final double PER_SEMITONE = 0.015;
-  private static final double TO_BEGIN_THERE = 0.035;
+  private static final double PER_SEMITONE = 0.02;
+  private static final double TO_BEGIN_THERE = 0.08;
 
   /** A hand has all the time it wants before it begins. */
   private static final int MOST_SEMITONES_TO_BEGIN = 6;

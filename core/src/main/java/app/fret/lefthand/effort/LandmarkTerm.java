@@ -5,17 +5,23 @@ import app.fret.instrument.Player;
 import app.fret.lefthand.hand.Placement;
 
 /**
- * Landmark positions are found more surely than those between them.
+ * Landmark positions are found more surely than those between them: said of the place where a
+ * passage begins; later ones are paid for on entering, see {@link EnteringTerm}. Half position is
+ * found from the nut where each finger has a half step.
  *
  * <p>Unit: points (common practice, no source).
  */
 final class LandmarkTerm implements PlaceTerm {
-  private static final double BETWEEN_LANDMARKS = 0.02;
+  private static final double BETWEEN_LANDMARKS = 0.35;
+
+  private static final int FIRST_POSITION = 2;
 
   private final Instrument instrument;
+  private final boolean nutHelps;
 
   LandmarkTerm(Player player) {
     this.instrument = player.instrument();
+    this.nutHelps = !instrument.handling().lettersHaveFingers();
   }
 
   @Override
@@ -35,14 +41,15 @@ final class LandmarkTerm implements PlaceTerm {
 
   @Override
   public Facets facets() {
-    return Facets.NONE;
+    return Facets.of(Moment.Sign.FIRST);
   }
 
   @Override
   public double effort(Moment moment, Placement at) {
-    return at.usesHand() && !instrument.landmarkBases().contains(landmark(at))
-        ? BETWEEN_LANDMARKS
-        : 0;
+    boolean found =
+        nutHelps && landmark(at) < FIRST_POSITION
+            || instrument.landmarkBases().contains(landmark(at));
+    return moment.is(Moment.Sign.FIRST) && !found ? BETWEEN_LANDMARKS : 0;
   }
 
   /** In thumb position the thumb finds the landmark, elsewhere the first finger. */

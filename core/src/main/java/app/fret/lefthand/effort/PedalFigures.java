@@ -132,7 +132,8 @@ final class PedalFigures {
     if (new HashSet<>(tune).size() < 2 || !isTune(tune)) {
       return Optional.empty();
     }
-    for (int semitone = 0; semitone <= HIGHEST_STOPPED; semitone++) {
+    int highest = hasOpenString(pitch(pedal)) ? 0 : HIGHEST_STOPPED;
+    for (int semitone = 0; semitone <= highest; semitone++) {
       for (int string = 1; string <= instrument.stringCount(); string++) {
         SoundingPitch open = instrument.open(string);
         if (pitch(pedal) - open.midi() == semitone) {
@@ -144,6 +145,10 @@ final class PedalFigures {
       }
     }
     return Optional.empty();
+  }
+
+  private boolean hasOpenString(int pitch) {
+    return instrument.strings().stream().anyMatch(s -> s.pitch().midi() == pitch);
   }
 
   private static boolean isTune(List<Integer> tune) {

@@ -9,9 +9,9 @@ import app.fret.lefthand.hand.Placement;
  * <p>Unit: points, more in haste (common practice, no source).
  */
 final class PreparedFrameTerm implements MoveTerm {
-  private static final double THUMB_SET_OR_LIFTED = 0.45;
-  private static final double THUMB_SHAPE_CHANGED = 0.22;
-  private static final double HAND_OPENED = 0.05;
+  private static final double THUMB_SET_OR_LIFTED = 0.90;
+  private static final double THUMB_SHAPE_CHANGED = 0.44;
+  private static final double HAND_OPENED = 0.10;
   private static final double HASTE_SHARE = 0.5;
 
   @Override

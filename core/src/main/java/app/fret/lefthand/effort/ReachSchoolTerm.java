@@ -17,9 +17,11 @@ final class ReachSchoolTerm implements PlaceTerm {
   private static final double WITH_THE_SCHOOL = 0.25;
 
   private final Habits.Reach school;
+  private final boolean lowFirstIsOrdinary;
 
   ReachSchoolTerm(Player player) {
     school = player.habits().reach();
+    lowFirstIsOrdinary = player.instrument().handling().lettersHaveFingers();
   }
 
   @Override
@@ -53,7 +55,10 @@ final class ReachSchoolTerm implements PlaceTerm {
     };
   }
 
-  private static boolean isBackward(Placement at) {
+  private boolean isBackward(Placement at) {
+    if (lowFirstIsOrdinary) {
+      return false;
+    }
     for (int i = 0; i < at.stops().size(); i++) {
       Stop stop = at.stops().get(i);
       if (stop.finger() == Finger.FIRST && stop.place() < at.hand() && !at.inThumbPosition()) {

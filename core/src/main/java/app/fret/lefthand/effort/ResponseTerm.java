@@ -12,8 +12,8 @@ import app.fret.lefthand.hand.Stop;
  * <p>Unit: semitones above the octave's fifth, times the string (common practice, no source).
  */
 final class ResponseTerm implements PlaceTerm {
-  private static final double PER_SEMITONE = 0.035;
-  private static final int UNTROUBLED_NOTE = 10;
+  private static final double PER_SEMITONE = 0.06;
+  private static final int UNTROUBLED_NOTE = 11;
   private static final double LOUD_AND_FAST = 0.015;
 
   private final Instrument instrument;

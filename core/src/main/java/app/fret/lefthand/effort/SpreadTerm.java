@@ -19,7 +19,7 @@ import java.util.Locale;
  */
 final class SpreadTerm implements MoveTerm {
   private static final int FINGERS = Finger.values().length;
-  private static final double PER_SHARE = 0.35;
+  private static final double PER_SHARE = 0.70;
   private static final double BEYOND_THE_HAND = 0.80;
 
   private final StringGeometry geometry;

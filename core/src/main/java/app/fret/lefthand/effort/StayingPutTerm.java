@@ -9,7 +9,7 @@ package app.fret.lefthand.effort;
 final class StayingPutTerm implements TurnTerm {
   private static final double DETOUR = 0.40;
   private static final double CREEPING = 0.35;
-  private static final double IN_HASTE = 0.40;
+  private static final double IN_HASTE = 0.20;
 
   @Override
   public String name() {

@@ -13,13 +13,13 @@ import java.util.Locale;
  * narrow, has none. A place outside the hand at rest costs a little of itself.
  */
 final class StretchTerm implements PlaceTerm {
-  private static final double OUT_OF_FRAME = 0.35;
+  private static final double OUT_OF_FRAME = 0.70;
 
   /** A finger for each half step of a run, which draws the hand in. */
   private static final double DRAWN_IN_CHROMATICALLY = 0.05;
 
   private static final double TO_BE_WARNED_OF = 1.20;
-  private static final double DRAWN_BACK = 0.03;
+  private static final double DRAWN_BACK = 0.005;
   private static final double DRAWN_BACK_IN_CHORD = 0.25;
   private static final double OPENED_BACK = 0.12;
 

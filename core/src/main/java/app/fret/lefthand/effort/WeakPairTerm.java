@@ -8,7 +8,7 @@ import app.fret.lefthand.hand.Placement;
  * <p>Unit: haste (common practice, no source).
  */
 final class WeakPairTerm implements MoveTerm {
-  private static final double PER_HASTE = 0.10;
+  private static final double PER_HASTE = 0.15;
   private final WeakPairs pairs;
 
   WeakPairTerm(WeakPairs pairs) {

@@ -225,8 +225,10 @@ class ColourAndHandTermsTest {
     assertThat(place(moving, "reach-school", SLOW, reach)).isPositive();
     assertThat(place(VIOLIN, "reach-school", SLOW, reach)).isZero();
     assertThat(place(moving, "reach-school", SLOW, rest)).isZero();
-    Placement back = way(VIOLIN, "Bb4", 2, 2, Finger.FIRST);
-    assertThat(place(VIOLIN, "reach-school", FAST, back)).isPositive();
+    Placement back = way(CELLO, "Bb3", 1, p -> p.top().string() == 1 && p.hand() == 2);
+    assertThat(place(CELLO, "reach-school", FAST, back)).isPositive();
+    Placement low = way(VIOLIN, "Bb4", 2, 2, Finger.FIRST);
+    assertThat(place(VIOLIN, "reach-school", FAST, low)).as("ordinary first position").isZero();
   }
 
   @Test

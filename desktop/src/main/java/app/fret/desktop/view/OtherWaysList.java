@@ -16,7 +16,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
 
 /** The other ways of a note with what each costs more; a click pins one. */
@@ -43,7 +42,9 @@ final class OtherWaysList {
     head.setAlignment(Pos.BASELINE_LEFT);
     List<Node> nodes = new ArrayList<>(List.of(head));
     for (int i = 0; i < Math.min(MOST_WAYS, plan.otherWays().size()); i++) {
-      nodes.add(button(plan, plan.otherWays().get(i), i));
+      OtherWay way = plan.otherWays().get(i);
+      nodes.add(button(plan, way, i));
+      nodes.add(Parts.words(words.differences(way.why(), plan.note().number()), "small"));
     }
     return nodes;
   }
@@ -63,10 +64,8 @@ final class OtherWaysList {
     HBox line = new HBox(10, finger, where, Parts.stretch(), extra);
     line.setAlignment(Pos.CENTER_LEFT);
     Button button = new Button();
-    Label why = Parts.words(words.differences(way.why(), plan.note().number()), "small");
-    VBox both = new VBox(2, line, why);
-    button.setGraphic(both);
-    both.prefWidthProperty().bind(button.widthProperty().subtract(20));
+    button.setGraphic(line);
+    line.prefWidthProperty().bind(button.widthProperty().subtract(20));
     button.setMaxWidth(Double.MAX_VALUE);
     button.setId("other-way-" + index);
     button.getStyleClass().add("other-way");

@@ -1,0 +1,47 @@
+package app.fret.bench.worked;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.fret.study.Study;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/**
+ * Plans against the fingers that players agree on, by collection and instrument; figures are means
+ * over passages. What is missed is named in docs/left-hand-model.md.
+ */
+class WorkedPassagesTest {
+  @ParameterizedTest(name = "{0} on the {1}")
+  @CsvSource({
+    "worked, violin, 13, 0.97",
+    "worked, viola, 12, 0.91",
+    "worked, cello, 12, 0.96",
+    "worked, bass, 12, 0.96",
+    "rules, violin, 13, 0.99",
+    "rules, viola, 12, 0.99",
+    "rules, cello, 12, 0.99",
+    "rules, bass, 12, 0.99",
+    "scales, violin, 16, 0.96",
+    "scales, viola, 14, 0.96",
+    "scales, cello, 18, 0.94",
+    "scales, bass, 13, 0.96"
+  })
+  void plansTakeTheNotesAsPlayersAgree(
+      String collection, String instrument, int passages, double least) {
+    List<String> departures = new ArrayList<>();
+    double sum = 0;
+    List<WorkedPassage> worked = WorkedFile.read(collection, instrument);
+    for (WorkedPassage passage : worked) {
+      Study study = passage.study();
+      double agreement = passage.agreement(study.leftHand());
+      sum += agreement;
+      if (agreement < 1) {
+        departures.add(passage.id() + " " + passage.misses(study.leftHand()));
+      }
+    }
+    assertThat(worked).hasSize(passages);
+    assertThat(sum / worked.size()).as("%s", departures).isGreaterThanOrEqualTo(least);
+  }
+}

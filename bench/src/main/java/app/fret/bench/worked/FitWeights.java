@@ -11,6 +11,8 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -22,11 +24,19 @@ import java.util.TreeMap;
 import java.util.function.Predicate;
 
 /**
- * Fits the weights of the left hand's terms to the worked passages and says what they would be, and
- * how far plans agree with passages that were left out of a fit: {@code [ROUNDS] [check]}.
+ * Fits the weights of the left hand's terms to the worked passages and prints the table they make;
+ * with {@code check} also how far plans agree with passages that were left out of a fit: {@code
+ * [ROUNDS] [check]}. What is not the table goes to standard error.
  */
 public final class FitWeights {
   private static final int FOLDS = 5;
+  private static final int DECIMALS = 3;
+
+  /** What the part leaves open in the profile "as printed" is completed like this one. */
+  private static final String COMPLETES_AS_PRINTED = "secure";
+
+  /** Weight of a printed sign there: more than anything else can cost. */
+  private static final double KEPT_AS_PRINTED = 60;
 
   private FitWeights() {}
 
@@ -42,9 +52,9 @@ public final class FitWeights {
       }
     }
     Weights before = prior();
-    System.out.printf(Locale.ROOT, "before: %.1f %%%n", 100 * agreement(examples, before));
+    System.err.printf(Locale.ROOT, "before: %.1f %%%n", 100 * agreement(examples, before));
     Weights after = fit(examples, before, rounds, true);
-    System.out.printf(Locale.ROOT, "after: %.1f %%%n", 100 * agreement(examples, after));
+    System.err.printf(Locale.ROOT, "after: %.1f %%%n", 100 * agreement(examples, after));
     print(after);
     if (words.contains("check")) {
       check(examples, before, rounds);
@@ -82,7 +92,7 @@ public final class FitWeights {
         .run(
             (round, loss) -> {
               if (aloud && round % 10 == 9) {
-                System.out.printf(Locale.ROOT, "round %d: mean loss %.3f%n", round + 1, loss);
+                System.err.printf(Locale.ROOT, "round %d: mean loss %.3f%n", round + 1, loss);
               }
             });
   }
@@ -109,18 +119,41 @@ public final class FitWeights {
     return (double) met / way.size();
   }
 
+  /** Prints the table as it ships, to take the place of profiles.properties. */
   private static void print(Weights after) {
-    after.ofTerms().forEach((term, weight) -> print("term." + term, weight));
-    after
-        .ofProfiles()
-        .forEach(
-            (profile, times) ->
-                new TreeMap<>(times)
-                    .forEach((term, weight) -> print(profile + "." + term, weight)));
+    System.out.println(
+        "# Weights of the effort terms. \"term\" holds the weight of each term; one that is");
+    System.out.println(
+        "# not named counts once. A profile multiplies those it names. Found by fitting to worked");
+    System.out.println(
+        "# passages (./fret bench fit); docs/left-hand-model.md says how, and what each means.");
+    print("term", after.ofTerms());
+    for (String name : Profiles.NAMES) {
+      boolean printed = name.equals(Profiles.AS_PRINTED);
+      Map<String, Double> times =
+          new TreeMap<>(after.ofProfiles().get(printed ? COMPLETES_AS_PRINTED : name));
+      if (printed) {
+        times.put("printed", KEPT_AS_PRINTED);
+      }
+      System.out.println();
+      System.out.println(name + ".label = " + Profiles.named(name).label());
+      print(name, times);
+    }
   }
 
-  private static void print(String key, double weight) {
-    System.out.printf(Locale.ROOT, "%s = %.3f%n", key, weight);
+  private static void print(String group, Map<String, Double> weights) {
+    new TreeMap<>(weights)
+        .forEach(
+            (term, weight) ->
+                System.out.printf(
+                    Locale.ROOT,
+                    "%s.%s = %s%n",
+                    group,
+                    term,
+                    BigDecimal.valueOf(weight)
+                        .setScale(DECIMALS, RoundingMode.HALF_EVEN)
+                        .stripTrailingZeros()
+                        .toPlainString()));
   }
 
   private static void check(List<Example> examples, Weights before, int rounds) {
@@ -133,13 +166,13 @@ public final class FitWeights {
       }
       sum += agreement(left, fit(kept, before, rounds, false));
     }
-    System.out.printf(
+    System.err.printf(
         Locale.ROOT, "left out by passage, %d parts: %.1f %%%n", FOLDS, 100 * sum / FOLDS);
     for (String instrument : WorkedFile.INSTRUMENTS) {
       Predicate<Example> isOf = e -> e.brief().player().instrument().name().equals(instrument);
       List<Example> left = examples.stream().filter(isOf).toList();
       List<Example> kept = examples.stream().filter(isOf.negate()).toList();
-      System.out.printf(
+      System.err.printf(
           Locale.ROOT,
           "%s left out: %.1f %%%n",
           instrument,

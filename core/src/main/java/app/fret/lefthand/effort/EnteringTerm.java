@@ -17,13 +17,11 @@ final class EnteringTerm implements MoveTerm {
   private static final int FIRST_POSITION = 2;
 
   private final Instrument instrument;
-
-  /** Half position is at home where each finger has a half step, not where it has a letter. */
-  private final boolean nutHelps;
+  private final Found found;
 
   EnteringTerm(Player player) {
     this.instrument = player.instrument();
-    this.nutHelps = !instrument.handling().lettersHaveFingers();
+    this.found = new Found(instrument);
   }
 
   @Override
@@ -62,9 +60,7 @@ final class EnteringTerm implements MoveTerm {
       return 0;
     }
     double height = Math.max(0, to.hand() - Math.max(FIRST_POSITION, from.hand()));
-    int found = to.inThumbPosition() ? to.base() : to.hand();
-    boolean isLandmark =
-        nutHelps && found < FIRST_POSITION || instrument.landmarkBases().contains(found);
+    boolean isLandmark = found.isAt(to);
     return PER_SEMITONE * height + (isLandmark ? 0 : BETWEEN_LANDMARKS);
   }
 

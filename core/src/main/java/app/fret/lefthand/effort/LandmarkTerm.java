@@ -14,14 +14,12 @@ import app.fret.lefthand.hand.Placement;
 final class LandmarkTerm implements PlaceTerm {
   private static final double BETWEEN_LANDMARKS = 0.35;
 
-  private static final int FIRST_POSITION = 2;
-
   private final Instrument instrument;
-  private final boolean nutHelps;
+  private final Found found;
 
   LandmarkTerm(Player player) {
     this.instrument = player.instrument();
-    this.nutHelps = !instrument.handling().lettersHaveFingers();
+    this.found = new Found(instrument);
   }
 
   @Override
@@ -46,15 +44,7 @@ final class LandmarkTerm implements PlaceTerm {
 
   @Override
   public double effort(Moment moment, Placement at) {
-    boolean found =
-        nutHelps && landmark(at) < FIRST_POSITION
-            || instrument.landmarkBases().contains(landmark(at));
-    return moment.is(Moment.Sign.FIRST) && !found ? BETWEEN_LANDMARKS : 0;
-  }
-
-  /** In thumb position the thumb finds the landmark, elsewhere the first finger. */
-  private static int landmark(Placement at) {
-    return at.inThumbPosition() ? at.base() : at.hand();
+    return moment.is(Moment.Sign.FIRST) && !found.isAt(at) ? BETWEEN_LANDMARKS : 0;
   }
 
   @Override

@@ -18,6 +18,7 @@ import java.util.stream.Collectors;
 /** Notes, places and positions of a study in plain words. */
 final class NoteWords {
   private static final int MOST_DIFFERENCES = 3;
+  private static final double LEAST_SHOWN = 0.05;
   private static final int MOST_DIFFERENCES_OF_PLANS = 5;
 
   private final Study study;
@@ -95,6 +96,7 @@ final class NoteWords {
   String differences(List<Difference> why, int note) {
     int bar = study.notes().get(note).bar();
     return why.stream()
+        .filter(d -> Math.abs(d.share()) >= LEAST_SHOWN)
         .limit(MOST_DIFFERENCES)
         .map(d -> share(d) + (study.notes().get(d.note()).bar() == bar ? "" : where(d)))
         .collect(Collectors.joining("; "));
@@ -103,6 +105,7 @@ final class NoteWords {
   /** Why a whole plan costs more: the weightiest terms with their shares and bars. */
   String differences(List<Difference> why) {
     return why.stream()
+        .filter(d -> Math.abs(d.share()) >= LEAST_SHOWN)
         .limit(MOST_DIFFERENCES_OF_PLANS)
         .map(d -> share(d) + where(d))
         .collect(Collectors.joining("; "));

@@ -1,6 +1,7 @@
 package app.fret.files.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.fret.instrument.Instruments;
 import app.fret.instrument.OutOfRangeException;
@@ -33,7 +34,9 @@ class PlanOutputTest {
             Music.passage("A4/4 (B4/4 C5/8 D5/8) D4+B4/4 | E6/2~ E6/4 r/4 | A3+B3/1"),
             Player.of("", Instruments.named("violin")),
             choices);
-    study = free.with(free.pinned(choices, List.of(Pin.of(5, 1, Finger.FOURTH))));
+    study =
+        free.with(
+            free.pinned(choices, List.of(Pin.of(1, 2, Finger.FIRST), Pin.of(5, 1, Finger.FOURTH))));
     json =
         new ObjectMapper()
             .readTree(
@@ -126,6 +129,44 @@ class PlanOutputTest {
     assertThat(json.at("/practice/auditionPerMinute").asDouble()).isEqualTo(63);
     assertThat(json.at("/practice/rungs").size())
         .isEqualTo(json.at("/practice/passSeconds").size());
+  }
+
+  /** The shares of a way are its extra effort, to the rounding of the figures. */
+  @Test
+  void everyOtherWayAndThePinsSayWhyTheyCost() {
+    int ways = 0;
+    for (JsonNode note : json.at("/leftHand/notes")) {
+      for (JsonNode way : note.get("otherWays")) {
+        double sum = 0;
+        for (JsonNode why : way.get("why")) {
+          sum += why.get("share").asDouble();
+          assertThat(why.get("text").asText()).matches("(more|less) .+");
+          assertThat(why.get("note").asInt()).isBetween(0, 6);
+        }
+        assertThat(sum).isCloseTo(way.get("extraEffort").asDouble(), within(0.02));
+        ways++;
+      }
+    }
+    assertThat(ways).isGreaterThan(6);
+    assertThat(json.at("/leftHand/pinned/extraEffort").asDouble()).isGreaterThanOrEqualTo(0);
+    assertThat(json.at("/leftHand/pinned/why").isArray()).isTrue();
+  }
+
+  @Test
+  void reasonsCarryTheirSignAndCuesTheirBeat() {
+    int reasons = 0;
+    for (JsonNode note : json.at("/leftHand/notes")) {
+      assertThat(note.get("reasons").size()).isLessThanOrEqualTo(4);
+      for (JsonNode reason : note.get("reasons")) {
+        assertThat(reason.asText()).matches("[+\u2212] [A-Z].*\\.");
+        reasons++;
+      }
+    }
+    assertThat(reasons).isGreaterThan(3);
+    assertThat(json.at("/leftHand/cues").size()).isPositive();
+    for (JsonNode cue : json.at("/leftHand/cues")) {
+      assertThat(cue.get("text").asText()).matches("beat \\d: .+");
+    }
   }
 
   @Test

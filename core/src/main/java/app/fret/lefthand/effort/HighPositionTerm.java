@@ -14,7 +14,7 @@ import app.fret.lefthand.hand.Placement;
  */
 final class HighPositionTerm implements PlaceTerm {
   private static final double PER_SEMITONE = 0.02;
-  private static final double TO_BEGIN_THERE = 0.08;
+  private static final double TO_BEGIN_THERE = 0.05;
 
   /** A hand has all the time it wants before it begins. */
   private static final int MOST_SEMITONES_TO_BEGIN = 6;

@@ -12,7 +12,7 @@ import app.fret.lefthand.hand.Placement;
  * <p>Unit: points (common practice, no source).
  */
 final class LandmarkTerm implements PlaceTerm {
-  private static final double BETWEEN_LANDMARKS = 0.35;
+  private static final double BETWEEN_LANDMARKS = 0.25;
 
   private final Instrument instrument;
   private final Found found;

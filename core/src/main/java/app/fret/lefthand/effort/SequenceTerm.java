@@ -9,7 +9,7 @@ import app.fret.lefthand.hand.Stop;
  * <p>Unit: fingers and strings that differ (common practice, no source).
  */
 final class SequenceTerm implements FigureTerm {
-  private static final double PER_FINGER = 0.12;
+  private static final double PER_FINGER = 0.22;
   private static final double PER_FINGER_ON_OTHER_DEGREES = 0.06;
   private static final double PER_STRING_OF_REPEAT = 0.05;
 

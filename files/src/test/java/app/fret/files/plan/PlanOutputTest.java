@@ -95,7 +95,7 @@ class PlanOutputTest {
 
   @Test
   void otherWaysComeCheapestFirst() {
-    JsonNode ways = json.at("/leftHand/notes/1/otherWays");
+    JsonNode ways = json.at("/leftHand/notes/2/otherWays");
     assertThat(ways.size()).isBetween(1, 8);
     double before = 0;
     for (JsonNode way : ways) {

@@ -20,14 +20,13 @@ import java.util.Locale;
 final class SpreadTerm implements MoveTerm {
   private static final int FINGERS = Finger.values().length;
   private static final double PER_SHARE = 0.70;
-  private static final int WHOLE_STEP = 2;
   private static final double BEYOND_THE_HAND = 0.80;
 
   private final StringGeometry geometry;
   private final Spans spans;
   private final int highest;
 
-  /** Where the frame is closed, first and second open to a whole step by custom. */
+  /** Where the frame is closed the first finger opens it by custom; the stretch is paid for. */
   private final boolean opensFirst;
 
   private final double[][] efforts;
@@ -50,14 +49,15 @@ final class SpreadTerm implements MoveTerm {
 
   /** Efforts of one pair of fingers by their places: powers are dear, and pairs are asked often. */
   private double[] table(Finger lower, Finger upper) {
-    boolean opensByCustom = opensFirst && lower == Finger.FIRST && upper == Finger.SECOND;
+    boolean opensByCustom = opensFirst && lower == Finger.FIRST;
     double[] table = new double[(highest + 1) * (highest + 1)];
     for (int from = 1; from <= highest; from++) {
-      for (int to = from + (opensByCustom ? WHOLE_STEP : 0) + 1; to <= highest; to++) {
+      for (int to = from + 1; to <= highest; to++) {
         double spanMm = geometry.spanMm(from, to);
         double share = spanMm / spans.comfortableMm(lower, from, upper) - 1;
         double beyond = spanMm > spans.greatestMm(lower, upper) ? BEYOND_THE_HAND : 0;
-        table[from * (highest + 1) + to] = PER_SHARE * Math.max(0, share) + beyond;
+        table[from * (highest + 1) + to] =
+            (opensByCustom ? 0 : PER_SHARE * Math.max(0, share)) + beyond;
       }
     }
     return table;

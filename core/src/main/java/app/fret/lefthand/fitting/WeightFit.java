@@ -46,9 +46,17 @@ public final class WeightFit {
 
   /**
    * Terms whose weight stays: a shift is the measure of effort, and figures are held against the
-   * plan itself, so that what they say is no matter of weights.
+   * plan itself, so that what they say is no matter of weights. What a profile promises by its name
+   * is held too: no example may take it away.
    */
-  private static final Set<String> HELD = Set.of("shift", "sequence");
+  private static final Set<String> HELD =
+      Set.of(
+          "shift",
+          "sequence",
+          "still-hand.shift",
+          "secure.high-position",
+          "even-colour.colour",
+          "brilliant.brightness");
 
   private final List<Example> examples;
   private final Weights first;

@@ -82,7 +82,7 @@ class WhySectionsTest {
     assertThat(shift(viola, 1))
         .contains("lower finger | guide G4, yours", "departing | guide G4", "arriving | guide E5")
         .anyMatch(w -> w.startsWith("difficulty | ") && w.endsWith("bits at ±10 cents"))
-        .anyMatch(w -> w.matches("travel \\| \\d+ mm in 1\\.50 s, \\d+ mm/s"));
+        .anyMatch(w -> w.matches("travel \\| \\d+ mm in 0\\.60 s, \\d+ mm/s"));
     assertThat(shift(study, 2)).isEmpty();
   }
 

@@ -39,7 +39,7 @@ public final class WeightFit {
    */
   public record Settings(int rounds, double margin, double step, double pull, double mostChange) {
     /** What the shipped weights were found with. */
-    public static final Settings USUAL = new Settings(60, 0.06, 0.06, 0.02, 1.4);
+    public static final Settings USUAL = new Settings(36, 0.06, 0.06, 0.02, 1.4);
   }
 
   private static final double LAST_STEP_SHARE = 0.2;

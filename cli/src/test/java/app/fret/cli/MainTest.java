@@ -198,8 +198,14 @@ class MainTest {
 
   @Test
   void theHandChangesWhatIsReached() throws IOException {
-    assertThat(json(plan("--hand", "small")).at("/leftHand/effort").asDouble())
-        .isNotEqualTo(json(plan("--hand", "large")).at("/leftHand/effort").asDouble());
+    Path octave = folder.resolve("octave.abc");
+    Files.writeString(octave, "X:1\nT:Octave\nM:4/4\nL:1/4\nQ:1/4=60\nK:C\n[A,A]4|\n");
+    List<Double> efforts = new ArrayList<>();
+    for (String hand : List.of("large", "small")) {
+      Run run = run("plan", octave.toString(), "--instrument", "violin", "--hand", hand, "--json");
+      efforts.add(new ObjectMapper().readTree(run.out()).at("/leftHand/effort").asDouble());
+    }
+    assertThat(efforts.get(1)).as("a small hand opens").isGreaterThan(efforts.get(0));
     assertThat(plan("--hand", "80.5").exit()).isZero();
   }
 

@@ -56,7 +56,8 @@ final class ManuscriptReader {
   }
 
   private Signs signs() {
-    Directions all = passage.directions();
+    // Without any note or rest there is nothing that a sign could hang on.
+    Directions all = passage.events().isEmpty() ? Directions.NONE : passage.directions();
     return new Signs(
         passage.slurs().stream().map(s -> stretch(s, "slur")).toList(),
         passage.tuplets().stream().map(ManuscriptReader::tuplet).toList(),

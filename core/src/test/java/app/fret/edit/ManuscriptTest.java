@@ -113,4 +113,28 @@ class ManuscriptTest {
     StaffPen pen = StaffPen.over(Music.passage("C5/4 D5/4 E5/4 F5/4")).goTo(1, false).delete();
     assertThat(pen.music().eventsNow()).containsOnlyKeys(0, 2, 3).containsEntry(2, 1);
   }
+
+  @Test
+  void signsOverMusicWithoutAnyNoteHangOnNothing() {
+    app.fret.score.Passage plain = app.fret.testing.Music.passage("C5/1");
+    app.fret.score.Passage bare =
+        new app.fret.score.Passage(
+            plain.title(),
+            plain.partName(),
+            plain.bars(),
+            java.util.List.of(),
+            java.util.List.of(),
+            java.util.List.of(),
+            new app.fret.score.Directions(
+                java.util.List.of(),
+                java.util.List.of(),
+                java.util.List.of(
+                    new app.fret.score.Directions.Words(
+                        org.apache.commons.numbers.fraction.Fraction.ZERO, "dolce", true)),
+                java.util.List.of(),
+                java.util.List.of(),
+                java.util.List.of()),
+            plain.transposition());
+    assertThat(Manuscript.of(bare).passage().bars()).hasSize(1);
+  }
 }

@@ -238,7 +238,11 @@ class RandomRobotTest {
     if (!nodes.isEmpty()) {
       Node node = one(nodes);
       if (node instanceof ButtonBase button) {
-        robot.interact(button::fire);
+        try {
+          robot.interact(button::fire);
+        } catch (RuntimeException e) {
+          throw new AssertionError(button + " failed: " + stack(e), e);
+        }
       } else {
         robot.clickOn(node);
       }
@@ -252,5 +256,17 @@ class RandomRobotTest {
       String text = one(List.of("", "72", "Ada", "-3", "1e9", "E5 A4 D4 A3", "\u202e", "9999"));
       robot.interact(() -> field.setText(text));
     }
+  }
+
+  /** The first frames of the deepest cause, which reports would cut. */
+  private static String stack(Throwable fault) {
+    Throwable cause = fault;
+    while (cause.getCause() != null) {
+      cause = cause.getCause();
+    }
+    return java.util.Arrays.stream(cause.getStackTrace())
+        .limit(12)
+        .map(StackTraceElement::toString)
+        .collect(java.util.stream.Collectors.joining(" < "));
   }
 }

@@ -55,6 +55,7 @@ public final class WeightFit {
           "sequence",
           "still-hand.shift",
           "secure.high-position",
+          "secure.entering",
           "even-colour.colour",
           "brilliant.brightness");
 

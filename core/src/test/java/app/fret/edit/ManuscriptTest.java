@@ -2,6 +2,7 @@ package app.fret.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fret.score.Directions;
 import app.fret.score.Event;
 import app.fret.score.Passage;
 import app.fret.score.Sounding;
@@ -12,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.function.BiFunction;
+import org.apache.commons.numbers.fraction.Fraction;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -116,24 +118,22 @@ class ManuscriptTest {
 
   @Test
   void signsOverMusicWithoutAnyNoteHangOnNothing() {
-    app.fret.score.Passage plain = app.fret.testing.Music.passage("C5/1");
-    app.fret.score.Passage bare =
-        new app.fret.score.Passage(
+    Passage plain = Music.passage("C5/1");
+    Passage bare =
+        new Passage(
             plain.title(),
             plain.partName(),
             plain.bars(),
-            java.util.List.of(),
-            java.util.List.of(),
-            java.util.List.of(),
-            new app.fret.score.Directions(
-                java.util.List.of(),
-                java.util.List.of(),
-                java.util.List.of(
-                    new app.fret.score.Directions.Words(
-                        org.apache.commons.numbers.fraction.Fraction.ZERO, "dolce", true)),
-                java.util.List.of(),
-                java.util.List.of(),
-                java.util.List.of()),
+            List.of(),
+            List.of(),
+            List.of(),
+            new Directions(
+                List.of(),
+                List.of(),
+                List.of(new Directions.Words(Fraction.ZERO, "dolce", true)),
+                List.of(),
+                List.of(),
+                List.of()),
             plain.transposition());
     assertThat(Manuscript.of(bare).passage().bars()).hasSize(1);
   }

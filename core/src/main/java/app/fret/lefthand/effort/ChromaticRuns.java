@@ -2,6 +2,7 @@ package app.fret.lefthand.effort;
 
 import app.fret.brief.Brief;
 import app.fret.score.SoundingPitch;
+import java.util.Arrays;
 import java.util.List;
 
 /** Runs of three half steps or more one way, in which fingers may slide (common practice). */
@@ -20,7 +21,7 @@ final class ChromaticRuns {
         continue;
       }
       if (i - 1 - first >= FEWEST_HALF_STEPS) {
-        java.util.Arrays.fill(runs, first, i, true);
+        Arrays.fill(runs, first, i, true);
       }
       first = i < runs.length && isHalfStep(pitches, i - 1, i) ? i - 1 : i;
     }

@@ -117,7 +117,9 @@ final class NoteWords {
   }
 
   private String where(Difference difference) {
-    return " (bar " + barOf(difference.note()) + ")";
+    boolean upbeat =
+        study.passage().bars().get(study.notes().get(difference.note()).bar()).uncounted();
+    return upbeat ? " (upbeat)" : " (bar " + barOf(difference.note()) + ")";
   }
 
   private String barOf(int note) {

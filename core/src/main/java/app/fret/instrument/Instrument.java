@@ -62,9 +62,15 @@ public record Instrument(
    *
    * @param standardFrameMm first-position closed frame at the standard string length, in mm
    * @param greatestFactor greatest span as a multiple of the comfortable one
+   * @param acrossStringsFactor how much more two fingers span on neighbouring strings than on one,
+   *     by turning the forearm; 1 where the greatest spans are those of double stops
    * @param pairs what each two fingers of a medium hand span
    */
-  public record HandSize(double standardFrameMm, double greatestFactor, List<PairSpan> pairs) {
+  public record HandSize(
+      double standardFrameMm,
+      double greatestFactor,
+      double acrossStringsFactor,
+      List<PairSpan> pairs) {
     public HandSize {
       pairs = List.copyOf(pairs);
     }
@@ -77,8 +83,11 @@ public record Instrument(
    * @param upper the upper finger
    * @param comfortableMm at ease, in mm
    * @param greatestMm at most, in mm
+   * @param openingMm from where an opening between two notes of a line counts as a shift, in mm;
+   *     infinite where it never does
    */
-  public record PairSpan(Finger lower, Finger upper, double comfortableMm, double greatestMm) {}
+  public record PairSpan(
+      Finger lower, Finger upper, double comfortableMm, double greatestMm, double openingMm) {}
 
   public Instrument {
     strings = List.copyOf(strings);

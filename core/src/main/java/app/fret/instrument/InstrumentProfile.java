@@ -49,7 +49,8 @@ final class InstrumentProfile {
         positions(),
         words("landmark-bases").stream().map(Integer::valueOf).toList(),
         new Instrument.HandSize(
-            number("standard-frame-mm"), number("greatest-span-factor"), pairs()),
+            number("standard-frame-mm"), number("greatest-span-factor"),
+            Double.parseDouble(table.getProperty("across-strings-factor", "1")), pairs()),
         handling(),
         USUAL_A4_HZ);
   }
@@ -136,7 +137,8 @@ final class InstrumentProfile {
                   lower,
                   upper,
                   Double.parseDouble(spans.get(0)),
-                  Double.parseDouble(spans.get(1))));
+                  Double.parseDouble(spans.get(1)),
+                  spans.size() > 2 ? Double.parseDouble(spans.get(2)) : Double.POSITIVE_INFINITY));
         }
       }
     }

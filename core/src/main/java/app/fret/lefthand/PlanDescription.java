@@ -46,7 +46,7 @@ final class PlanDescription {
         effort,
         plans,
         shifts,
-        new TotalsCount(taken, shifts).count(),
+        new TotalsCount(passage.player(), taken, shifts).count(),
         Advice.of(passage.brief(), passage.moments(), taken));
   }
 

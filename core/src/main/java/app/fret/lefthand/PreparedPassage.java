@@ -4,10 +4,8 @@ import app.fret.brief.Brief;
 import app.fret.instrument.Player;
 import app.fret.lefthand.effort.EffortModel;
 import app.fret.lefthand.effort.Moment;
-import app.fret.lefthand.effort.Moments;
 import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.hand.Placement;
-import app.fret.lefthand.hand.Placements;
 import app.fret.reading.PlayedNote;
 import app.fret.score.SoundingPitch;
 import app.fret.search.Chain;
@@ -16,7 +14,6 @@ import app.fret.search.OtherPlans;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -30,54 +27,16 @@ public final class PreparedPassage {
   private static final double SHARE_THAT_DIFFERS = 0.3;
   private static final int FEWEST_THAT_DIFFER = 3;
 
-  /** Plans beside the first that are tried as the source of how figures are taken. */
-  private static final int OTHER_SOURCES = 3;
-
-  /** Longer passages have so many figures that the first plan tells. */
-  private static final int MOST_NOTES_TO_TRY = 80;
-
-  private final Brief brief;
+  private final WeighedPassage weighed;
   private final Profile profile;
-  private final EffortModel model;
-  private final List<Moment> moments;
-  private final List<List<Placement>> layers = new ArrayList<>();
-  private final Chain chain;
   private final Lazy<FigureModels> models;
-  private final double[][] free;
   private final Lazy<double[][]> stays;
 
-  /** What a layer is made for: the sounds of a chord, and whether as a harmonic. */
-  private record Chord(List<SoundingPitch> pitches, boolean asHarmonic) {}
-
   PreparedPassage(Brief brief, Profile profile, EffortModel model) {
-    this.brief = brief;
+    this.weighed = new WeighedPassage(brief, model);
     this.profile = profile;
-    this.model = model;
-    this.moments = Moments.of(brief);
-    Placements placements = new Placements(brief.player());
-    Map<Chord, List<Placement>> known = new HashMap<>();
-    for (int i = 0; i < moments.size(); i++) {
-      Chord chord = new Chord(brief.pitches().get(i), moments.get(i).is(Moment.Sign.HARMONIC));
-      layers.add(known.computeIfAbsent(chord, c -> placements.of(c.pitches(), c.asHarmonic())));
-    }
-    this.free = weighStays();
-    this.chain = Joints.chain(layers, moments, model);
     this.models = new Lazy<>(this::bestModels);
-    this.stays = new Lazy<>(() -> withFigures(free, models.get()));
-  }
-
-  private double[][] weighStays() {
-    double[][] weighed = new double[layers.size()][];
-    Map<List<Placement>, Map<Moment, double[]>> known = new IdentityHashMap<>();
-    for (int i = 0; i < weighed.length; i++) {
-      List<Placement> layer = layers.get(i);
-      weighed[i] =
-          known
-              .computeIfAbsent(layer, k -> new HashMap<>())
-              .computeIfAbsent(
-                  moments.get(i).only(model.stayFacets()), seen -> model.stays(seen, layer));
-    }
-    return weighed;
+    this.stays = new Lazy<>(() -> weighed.withFigures(weighed.stays(), models.get()));
   }
 
   /**
@@ -105,7 +64,7 @@ public final class PreparedPassage {
     Lattice lattice = solve(pins);
     int[] best = lattice.path();
     OtherPlans search =
-        new OtherPlans(chain, pinned(pins), this::differInKind, notesThatDiffer(best));
+        new OtherPlans(chain(), pinned(pins), this::differInKind, notesThatDiffer(best));
     List<OtherPlans.Found> pool = new ArrayList<>(search.after(List.of(best), count));
     for (LeftHandPlan winner : count == 0 ? List.<LeftHandPlan>of() : winners) {
       path(winner).ifPresent(p -> pool.add(new OtherPlans.Found(p, effort(p))));
@@ -130,9 +89,9 @@ public final class PreparedPassage {
 
   /** The path of a plan, where every placement of it is one of these. */
   private Optional<int[]> path(LeftHandPlan plan) {
-    int[] path = new int[layers.size()];
+    int[] path = new int[layers().size()];
     for (int i = 0; i < path.length; i++) {
-      path[i] = layers.get(i).indexOf(plan.notes().get(i).placement());
+      path[i] = layers().get(i).indexOf(plan.notes().get(i).placement());
       if (path[i] < 0) {
         return Optional.empty();
       }
@@ -191,32 +150,31 @@ public final class PreparedPassage {
    * held against each other; its effort is infinite where there is none.
    */
   public Route route(Route.Extra extra) {
-    double[][] changed = new double[free.length][];
+    double[][] changed = new double[weighed.stays().length][];
     for (int i = 0; i < changed.length; i++) {
-      changed[i] = free[i].clone();
+      changed[i] = weighed.stays()[i].clone();
       for (int p = 0; p < changed[i].length; p++) {
-        changed[i][p] += extra.at(i, layers.get(i).get(p));
+        changed[i][p] += extra.at(i, layers().get(i).get(p));
       }
     }
-    Lattice first = new Lattice(chain, changed);
+    Lattice first = new Lattice(chain(), changed);
     if (Double.isInfinite(first.least())) {
       return new Route(List.of(), Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY);
     }
-    double[][] figured = withFigures(changed, modelsOf(first.path()));
-    Lattice lattice = new Lattice(chain, figured);
+    FigureModels figures = weighed.modelsOf(first.path());
+    Lattice lattice = new Lattice(chain(), weighed.withFigures(changed, figures));
     int[] path = lattice.path();
     double added = 0;
     for (int i = 0; i < path.length; i++) {
-      added += extra.at(i, layers.get(i).get(path[i]));
+      added += extra.at(i, layers().get(i).get(path[i]));
     }
-    double own = figures(path, withFigures(free, modelsOf(path)));
-    double effort = lattice.least() - added - figures(path, figured, changed) + own;
+    double effort = lattice.least() - added - weighed.tooMuch(path, figures);
     return new Route(placements(path), effort, effort + added);
   }
 
   /** The route of the best plan without pins. */
   public Route best() {
-    Lattice lattice = new Lattice(chain, stays.get());
+    Lattice lattice = new Lattice(chain(), stays.get());
     return new Route(placements(lattice.path()), lattice.least(), lattice.least());
   }
 
@@ -227,7 +185,7 @@ public final class PreparedPassage {
         new PlanReasons(
             this,
             route.placements(),
-            new FigureModels(brief.reading(), brief.notes(), route.placements()));
+            new FigureModels(brief().reading(), brief().notes(), route.placements()));
     for (int i = 0; i < route.placements().size(); i++) {
       reasons.of(i).forEach(r -> shares.merge(r.term(), r.effort(), Double::sum));
     }
@@ -235,13 +193,13 @@ public final class PreparedPassage {
   }
 
   private boolean differInKind(int note, int one, int other) {
-    List<Placement> layer = layers.get(note);
+    List<Placement> layer = layers().get(note);
     return layer.get(one).isOtherKindThan(layer.get(other));
   }
 
   /** Solves with pins; the lattice has a plan. */
   Lattice solve(List<Pin> pins) throws PinConflictException {
-    Lattice lattice = new Lattice(chain, pinned(pins));
+    Lattice lattice = new Lattice(chain(), pinned(pins));
     if (Double.isInfinite(lattice.least())) {
       throw new PinConflict(this, pins).blame();
     }
@@ -252,7 +210,7 @@ public final class PreparedPassage {
     double[][] pinned = stays.get().clone();
     for (Pin pin : pins) {
       double[] row = pinned[pin.note()].clone();
-      List<Placement> layer = layers.get(pin.note());
+      List<Placement> layer = layers().get(pin.note());
       for (int p = 0; p < row.length; p++) {
         row[p] = pin.allows(layer.get(p)) ? row[p] : Double.POSITIVE_INFINITY;
       }
@@ -261,95 +219,38 @@ public final class PreparedPassage {
     return pinned;
   }
 
-  /**
-   * How figures are taken elsewhere. Which fingers a figure has most often depends on the plan, and
-   * the plan on what it costs to depart from them; so a few different plans are tried as the source
-   * of the models, and the one is taken whose plan in the end is cheapest, its own figures held
-   * against each other.
-   */
   private FigureModels bestModels() {
-    int[] first = new Lattice(chain, free).path();
-    List<int[]> sources = new ArrayList<>(List.of(first));
-    FigureModels best = modelsOf(first);
-    if (best.isEmpty() || layers.size() > MOST_NOTES_TO_TRY) {
-      return best;
-    }
-    OtherPlans others = new OtherPlans(chain, free, this::differInKind, notesThatDiffer(first));
-    others.after(List.of(first), OTHER_SOURCES).forEach(f -> sources.add(f.path()));
-    double least = Double.POSITIVE_INFINITY;
-    for (int[] source : sources) {
-      FigureModels tried = modelsOf(source);
-      double[][] figured = withFigures(free, tried);
-      Lattice lattice = new Lattice(chain, figured);
-      int[] path = lattice.path();
-      double effort =
-          lattice.least()
-              - figures(path, figured)
-              + figures(path, withFigures(free, modelsOf(path)));
-      if (effort < least) {
-        least = effort;
-        best = tried;
-      }
-    }
-    return best;
-  }
-
-  private FigureModels modelsOf(int[] path) {
-    return new FigureModels(brief.reading(), brief.notes(), placements(path));
-  }
-
-  private double figures(int[] path, double[][] figured) {
-    return figures(path, figured, free);
-  }
-
-  /** What figures add to a path. */
-  private static double figures(int[] path, double[][] figured, double[][] before) {
-    double sum = 0;
-    for (int i = 0; i < path.length; i++) {
-      sum += figured[i][path[i]] - before[i][path[i]];
-    }
-    return sum;
-  }
-
-  private double[][] withFigures(double[][] before, FigureModels figures) {
-    double[][] after = before.clone();
-    for (int i = 0; i < after.length; i++) {
-      if (figures.of(i).isPresent()) {
-        Placement elsewhere = figures.of(i).get();
-        after[i] = before[i].clone();
-        for (int p = 0; p < after[i].length; p++) {
-          after[i][p] += model.figure(layers.get(i).get(p), elsewhere, figures.samePitch(i));
-        }
-      }
-    }
-    return after;
+    int[] first = new Lattice(chain(), weighed.stays()).path();
+    OtherPlans others =
+        new OtherPlans(chain(), weighed.stays(), this::differInKind, notesThatDiffer(first));
+    return new FigureSearch(weighed).best(first, others);
   }
 
   /** Whether any plan keeps to these pins. */
   boolean canMeet(List<Pin> pins) {
-    return Double.isFinite(new Lattice(chain, pinned(pins)).least());
+    return Double.isFinite(new Lattice(chain(), pinned(pins)).least());
   }
 
   /** First note that cannot be reached under pins that cannot be met. */
   int firstUnreachable(List<Pin> pins) {
-    return new Lattice(chain, pinned(pins)).firstUnreachable();
+    return new Lattice(chain(), pinned(pins)).firstUnreachable();
   }
 
   /** The placements a path takes. */
   List<Placement> placements(int[] path) {
-    List<Placement> taken = new ArrayList<>(path.length);
-    for (int i = 0; i < path.length; i++) {
-      taken.add(layers.get(i).get(path[i]));
-    }
-    return taken;
+    return weighed.placements(path);
+  }
+
+  private Chain chain() {
+    return weighed.chain();
   }
 
   Brief brief() {
-    return brief;
+    return weighed.brief();
   }
 
   Player player() {
-    return brief.player();
+    return brief().player();
   }
 
   Profile profile() {
@@ -357,7 +258,7 @@ public final class PreparedPassage {
   }
 
   EffortModel model() {
-    return model;
+    return weighed.model();
   }
 
   /** How figures are taken elsewhere. */
@@ -366,19 +267,19 @@ public final class PreparedPassage {
   }
 
   List<PlayedNote> notes() {
-    return brief.notes();
+    return brief().notes();
   }
 
   List<Moment> moments() {
-    return moments;
+    return weighed.moments();
   }
 
   List<List<Placement>> layers() {
-    return layers;
+    return weighed.layers();
   }
 
   /** What each note sounds, lowest first. */
   List<List<SoundingPitch>> pitches() {
-    return brief.pitches();
+    return brief().pitches();
   }
 }

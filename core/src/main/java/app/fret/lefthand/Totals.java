@@ -9,7 +9,7 @@ import java.util.TreeMap;
 /**
  * Figures of a whole fingering.
  *
- * @param shifts number of shifts
+ * @param shifts number of shifts, openings of a thumb frame that count as one included
  * @param travelMm way of the hand in all shifts, in mm
  * @param longestShiftMm longest single shift in mm, 0 when there is none
  * @param hardestShiftBits difficulty of the hardest shift in bits, 0 when there is none

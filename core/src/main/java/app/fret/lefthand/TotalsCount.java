@@ -1,5 +1,7 @@
 package app.fret.lefthand;
 
+import app.fret.instrument.Player;
+import app.fret.lefthand.hand.Openings;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import java.util.Comparator;
@@ -9,14 +11,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /** Counts the totals of a finished path. */
-record TotalsCount(List<Placement> path, List<Shift> shifts) {
+record TotalsCount(Player player, List<Placement> path, List<Shift> shifts) {
   Totals count() {
     Map<Integer, Integer> perString = new HashMap<>();
     path.forEach(p -> p.stops().forEach(s -> perString.merge(s.string(), 1, Integer::sum)));
     return new Totals(
-        shifts.size(),
+        shifts.size() + openings(),
         shifts.stream().mapToDouble(Shift::travelMm).sum(),
         shifts.stream().mapToDouble(Shift::travelMm).max().orElse(0),
         shifts.stream().mapToDouble(Shift::bits).max().orElse(0),
@@ -25,6 +28,14 @@ record TotalsCount(List<Placement> path, List<Shift> shifts) {
         (int) path.stream().filter(p -> p.reachMm() > 0).count(),
         highest(),
         perString);
+  }
+
+  private int openings() {
+    Openings openings = new Openings(player);
+    return (int)
+        IntStream.range(1, path.size())
+            .filter(i -> openings.joins(path.get(i - 1), path.get(i)))
+            .count();
   }
 
   private Optional<Placement> highest() {

@@ -65,8 +65,8 @@ public record Advice(
         EqualTravel.of(player.instrument(), path),
         BrokenChord.of(path),
         LeftOut.of(player, brief.notes(), brief.pitches(), path),
-        Cautions.wideReaches(player, moments, path),
-        Cautions.of(player, moments, path),
+        Cautions.wideReaches(brief, moments, path),
+        Cautions.of(brief, moments, path),
         Cues.of(player, brief.reading(), moments, path));
   }
 }

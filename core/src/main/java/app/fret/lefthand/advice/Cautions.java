@@ -1,6 +1,6 @@
 package app.fret.lefthand.advice;
 
-import app.fret.instrument.Player;
+import app.fret.brief.Brief;
 import app.fret.instrument.StringGeometry;
 import app.fret.lefthand.effort.Moment;
 import app.fret.lefthand.hand.Placement;
@@ -23,26 +23,28 @@ final class Cautions {
   /** Repeats of a flagged stretch in a day. */
   static final int MOST_A_DAY = 20;
 
-  /** A stretch is flagged from this share of the widest the hand can open. */
+  /** A stretch is to be counted from this share of the widest the hand can open. */
   private static final double FLAGGED_SHARE = 0.9;
 
   private static final double LONG_LOUD_SECONDS = 20;
   private static final int PLUCKED_CHORD = 3;
 
+  private final Brief brief;
   private final Spans spans;
   private final StringGeometry geometry;
   private final List<Moment> moments;
   private final List<Placement> path;
 
-  private Cautions(Player player, List<Moment> moments, List<Placement> path) {
-    this.spans = new Spans(player);
-    this.geometry = player.instrument().geometry();
+  private Cautions(Brief brief, List<Moment> moments, List<Placement> path) {
+    this.brief = brief;
+    this.spans = new Spans(brief.player());
+    this.geometry = brief.player().instrument().geometry();
     this.moments = moments;
     this.path = path;
   }
 
-  static List<String> of(Player player, List<Moment> moments, List<Placement> path) {
-    Cautions cautions = new Cautions(player, moments, path);
+  static List<String> of(Brief brief, List<Moment> moments, List<Placement> path) {
+    Cautions cautions = new Cautions(brief, moments, path);
     List<String> all = new ArrayList<>();
     cautions.addStretches(all);
     cautions.addLoudness(all);
@@ -51,8 +53,8 @@ final class Cautions {
   }
 
   /** Numbers of the notes that open the hand almost as far as it goes. */
-  static List<Integer> wideReaches(Player player, List<Moment> moments, List<Placement> path) {
-    Cautions cautions = new Cautions(player, moments, path);
+  static List<Integer> wideReaches(Brief brief, List<Moment> moments, List<Placement> path) {
+    Cautions cautions = new Cautions(brief, moments, path);
     return IntStream.range(0, path.size())
         .filter(i -> cautions.isWide(path.get(i)))
         .boxed()
@@ -60,17 +62,41 @@ final class Cautions {
   }
 
   private void addStretches(List<String> all) {
+    int widest = 0;
+    int beyondEase = 0;
+    for (int i = 0; i < path.size(); i++) {
+      beyondEase += path.get(i).reachMm() > 0 ? 1 : 0;
+      widest = path.get(i).reachMm() > path.get(widest).reachMm() ? i : widest;
+    }
+    if (beyondEase == 0) {
+      return;
+    }
+    all.add(
+        String.format(
+            Locale.ROOT,
+            "%d %s the hand beyond its comfortable span, at most by %.0f mm (%s). Warm up first,"
+                + " let the hand close after each; stop at any pain and ask a teacher or a"
+                + " clinician.",
+            beyondEase,
+            beyondEase == 1 ? "note opens" : "notes open",
+            path.get(widest).reachMm(),
+            bar(widest)));
     long wide = path.stream().filter(this::isWide).count();
     if (wide > 0) {
       all.add(
           wide
               + (wide == 1 ? " note opens" : " notes open")
-              + " the hand almost as far as it goes. Play a stretch at most "
+              + " it almost as far as it goes: play such a stretch at most "
               + MOST_IN_A_ROW
               + " times in a row and "
               + MOST_A_DAY
-              + " times a day, warm; stop at any pain and ask a teacher or a clinician.");
+              + " times a day.");
     }
+  }
+
+  private String bar(int note) {
+    int bar = brief.notes().get(note).bar();
+    return "bar " + brief.passage().bars().get(bar).label();
   }
 
   private boolean isWide(Placement placement) {

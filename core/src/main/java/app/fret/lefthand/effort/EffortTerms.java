@@ -14,7 +14,9 @@ public final class EffortTerms {
     List<EffortTerm> terms = new ArrayList<>();
     terms.add(new ShiftTerm(player, crawl));
     terms.add(new ShiftKindTerm(crawl));
+    terms.add(new ShortSlideTerm(player));
     terms.add(new CrawlTerm(crawl));
+    terms.add(new OpeningTerm(player));
     terms.add(new StayingPutTerm());
     terms.add(new EqualTravelTerm(player));
     terms.add(new StringCrossingTerm(player));

@@ -22,6 +22,10 @@ final class ShiftTerm implements MoveTerm {
   private static final double TOUCHED_SHARE = 0.70;
   private static final double MOST_EXTRA_PACE = 2;
   private static final double COVERED_SHARE = 0.35;
+
+  /** An open string or harmonic as long as this covers a shift; a shorter one covers it in part. */
+  private static final double COVERING_SECONDS = 0.25;
+
   private static final double REPEATED_SHARE = 0.60;
 
   /** A string lengthened below the nut reaches down so far. */
@@ -109,8 +113,12 @@ final class ShiftTerm implements MoveTerm {
   }
 
   private static double share(Moment moment, Placement from) {
-    if (!from.usesHand() || moment.comesAfterRest() || from.onlyTouches()) {
+    if (moment.comesAfterRest()) {
       return COVERED_SHARE;
+    }
+    if (!from.usesHand() || from.onlyTouches()) {
+      double lacking = 1 - Math.min(1, moment.sincePreviousSeconds() / COVERING_SECONDS);
+      return COVERED_SHARE + (1 - COVERED_SHARE) * lacking;
     }
     return moment.is(Moment.Sign.REPEATED) ? REPEATED_SHARE : 1;
   }

@@ -92,7 +92,7 @@ final class NearestHold {
         lower,
         upper,
         geometry.spanMm(lower.semitone(), upper.semitone()),
-        crossed ? 0 : spans.greatestMm(lower.finger(), upper.finger()));
+        crossed ? 0 : greatestMm(lower, upper));
   }
 
   /** How far a pair is out of reach in mm, 0 when it is not. */
@@ -106,6 +106,11 @@ final class NearestHold {
     }
     return lower.semitone() > upper.semitone()
         ? CROSSED_MM + apartMm
-        : Math.max(0, apartMm - spans.greatestMm(lower.finger(), upper.finger()));
+        : Math.max(0, apartMm - greatestMm(lower, upper));
+  }
+
+  private double greatestMm(Stop lower, Stop upper) {
+    int stringsApart = Math.abs(lower.string() - upper.string());
+    return spans.greatestAcrossMm(lower.finger(), upper.finger(), stringsApart);
   }
 }

@@ -235,7 +235,8 @@ public final class Placements {
       return false;
     }
     double apartMm = geometry.spanMm(lower.semitone(), upper.semitone());
-    return apartMm <= spans.greatestMm(lower.finger(), upper.finger());
+    int stringsApart = Math.abs(lower.string() - upper.string());
+    return apartMm <= spans.greatestAcrossMm(lower.finger(), upper.finger(), stringsApart);
   }
 
   private void finish(HandFrame frame, int base, List<Stop> chosen, List<Placement> found) {

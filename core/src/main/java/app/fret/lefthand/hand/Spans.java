@@ -24,6 +24,8 @@ public final class Spans {
   private final StringGeometry geometry;
   private final double[][] comfortableMm;
   private final double[][] greatestMm;
+  private final double[][] openingMm;
+  private final double acrossStringsFactor;
 
   /** The spans of a player on their instrument. */
   public Spans(Player player) {
@@ -33,11 +35,14 @@ public final class Spans {
     geometry = player.instrument().geometry();
     comfortableMm = new double[fingers][fingers];
     greatestMm = new double[fingers][fingers];
+    openingMm = new double[fingers][fingers];
+    acrossStringsFactor = size.acrossStringsFactor();
     for (Instrument.PairSpan pair : size.pairs()) {
       int lower = pair.lower().ordinal();
       int upper = pair.upper().ordinal();
       comfortableMm[lower][upper] = pair.comfortableMm() * hand.shareOfMedium(size);
       greatestMm[lower][upper] = pair.greatestMm() * hand.greatestShareOfMedium(size);
+      openingMm[lower][upper] = pair.openingMm() * hand.shareOfMedium(size);
     }
   }
 
@@ -51,6 +56,24 @@ public final class Spans {
   /** Widest distance of two fingers at all, in mm. */
   public double greatestMm(Finger lower, Finger upper) {
     return greatestMm[lower.ordinal()][upper.ordinal()] + ROUNDING_MM;
+  }
+
+  /**
+   * Widest distance of two fingers on different strings at all, in mm: the forearm turns, the more
+   * the further the strings lie apart.
+   *
+   * @param stringsApart 1 for neighbours
+   */
+  public double greatestAcrossMm(Finger lower, Finger upper, int stringsApart) {
+    return greatestMm(lower, upper) * (1 + (acrossStringsFactor - 1) * stringsApart);
+  }
+
+  /**
+   * From what distance two fingers in a line, one after the other, make an opening that counts as a
+   * shift, in mm; infinite where none does.
+   */
+  double openingMm(Finger lower, Finger upper) {
+    return openingMm[lower.ordinal()][upper.ordinal()];
   }
 
   /**

@@ -150,7 +150,10 @@ class TermFacetsTest {
     return List.of(effort, effort == 0 ? "" : term.reason(moment, before, now));
   }
 
-  /** Ways to take single notes all over the instrument, and a sixth. */
+  /** Pitches that are a wide opening apart with the thumb below half the string. */
+  private static final int[] ABOVE_LOWEST_OVER_THUMB = {29, 34};
+
+  /** Ways to take single notes all over the instrument, over the thumb, and a sixth. */
   private static List<List<Placement>> ways(Player player) {
     int lowest =
         player.instrument().strings().stream().mapToInt(s -> s.pitch().midi()).min().orElseThrow();
@@ -158,6 +161,10 @@ class TermFacetsTest {
     List<List<Placement>> ways = new ArrayList<>();
     for (int above : ABOVE_LOWEST) {
       ways.add(some(placements.of(List.of(new SoundingPitch(lowest + above)))));
+    }
+    for (int above : ABOVE_LOWEST_OVER_THUMB) {
+      List<Placement> all = placements.of(List.of(new SoundingPitch(lowest + above)));
+      ways.add(some(all.stream().filter(Placement::inThumbPosition).toList()));
     }
     ways.add(
         some(

@@ -1,63 +1,25 @@
 package app.fret.lefthand.effort;
 
+import static app.fret.lefthand.effort.Ways.BASS;
+import static app.fret.lefthand.effort.Ways.CELLO;
+import static app.fret.lefthand.effort.Ways.VIOLIN;
+import static app.fret.lefthand.effort.Ways.move;
+import static app.fret.lefthand.effort.Ways.place;
+import static app.fret.lefthand.effort.Ways.term;
+import static app.fret.lefthand.effort.Ways.way;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;
 import app.fret.lefthand.effort.Moment.Sign;
 import app.fret.lefthand.hand.Placement;
-import app.fret.lefthand.hand.Placements;
 import app.fret.score.Finger;
-import app.fret.score.SoundingPitch;
 import app.fret.score.WrittenPitch;
-import java.util.Arrays;
-import java.util.List;
-import java.util.function.Predicate;
 import org.junit.jupiter.api.Test;
 
 /** Rules of the trade, each by the term that says it (common practice, no source). */
 class TradeRulesTest {
-  private static final Player VIOLIN = Player.of("", Instruments.named("violin"));
-  private static final Player CELLO = Player.of("", Instruments.named("cello"));
-  private static final Player BASS = Player.of("", Instruments.named("bass"));
   private static final Moment SLOW = Moment.of(1);
   private static final Moment FAST = Moment.of(0.12);
-
-  private static Placement way(Player player, String sounding, Predicate<Placement> wanted) {
-    List<SoundingPitch> chord =
-        Arrays.stream(sounding.split("\\+"))
-            .map(n -> new SoundingPitch(WrittenPitch.parse(n).semitone()))
-            .toList();
-    return new Placements(player).of(chord).stream().filter(wanted).findFirst().orElseThrow();
-  }
-
-  private static Placement way(Player player, String sounding, int base, int string, Finger by) {
-    return way(
-        player,
-        sounding,
-        p ->
-            p.base() == base
-                && p.top().string() == string
-                && p.top().finger() == by
-                && !p.top().isHarmonic());
-  }
-
-  private static <T extends EffortTerm> T term(Player player, Class<T> kind, String name) {
-    return EffortTerms.of(player).stream()
-        .filter(t -> t.name().equals(name))
-        .map(kind::cast)
-        .findFirst()
-        .orElseThrow();
-  }
-
-  private static double place(Player player, String name, Moment moment, Placement at) {
-    return term(player, PlaceTerm.class, name).effort(moment, at);
-  }
-
-  private static double move(
-      Player player, String name, Moment moment, Placement from, Placement to) {
-    return term(player, MoveTerm.class, name).effort(moment, from, to);
-  }
 
   @Test
   void aNoteOffTheStringOfAWordCostsMoreThanOneOffThePedalFigure() {

@@ -22,11 +22,13 @@ class PlacementsTest {
   private final Player medium = Player.of("", violin);
 
   private List<Placement> of(Player player, String... pitches) {
-    return new Placements(player)
-        .of(
-            Arrays.stream(pitches)
-                .map(p -> new SoundingPitch(WrittenPitch.parse(p).semitone()))
-                .toList());
+    return new Placements(player).of(chord(pitches));
+  }
+
+  private static List<SoundingPitch> chord(String... pitches) {
+    return Arrays.stream(pitches)
+        .map(p -> new SoundingPitch(WrittenPitch.parse(p).semitone()))
+        .toList();
   }
 
   private static Set<String> ways(List<Placement> placements) {
@@ -132,5 +134,14 @@ class PlacementsTest {
   void theOrderIsAlwaysTheSame() {
     assertThat(of(medium, "A4", "F5")).isEqualTo(of(medium, "A4", "F5"));
     assertThat(of(medium, "A5").stream().map(Placement::base).toList()).isSorted();
+  }
+
+  /** Across strings the forearm turns, and the hand opens further (common practice, no source). */
+  @Test
+  void aMediumCellistReachesFiveSemitonesAcrossThreeStringsInFourthPosition() {
+    Player cellist = Player.of("", Instruments.named("cello"));
+    assertThat(ways(of(cellist, "D3", "B3", "A4"))).contains("7:3-1+2-3+1-4");
+    assertThat(ways(of(cellist, "D3", "Bb3", "A4"))).contains("7:3-1+2-2+1-4");
+    assertThat(new Placements(cellist).refusal(chord("C#3", "B3", "A4"))).isPresent();
   }
 }

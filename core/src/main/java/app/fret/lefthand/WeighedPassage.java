@@ -1,0 +1,140 @@
+package app.fret.lefthand;
+
+import app.fret.brief.Brief;
+import app.fret.lefthand.effort.EffortModel;
+import app.fret.lefthand.effort.Moment;
+import app.fret.lefthand.effort.Moments;
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Placements;
+import app.fret.score.SoundingPitch;
+import app.fret.search.Chain;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * All ways to take each note of a passage, weighed without pins and without looking at figures.
+ *
+ * <p>Immutable; its arrays are handed out as they are, and nobody writes to them.
+ */
+final class WeighedPassage {
+  private final Brief brief;
+  private final EffortModel model;
+  private final List<Moment> moments;
+  private final List<List<Placement>> layers = new ArrayList<>();
+  private final Chain chain;
+  private final double[][] stays;
+
+  /** What a layer is made for: the sounds of a chord, and whether as a harmonic. */
+  private record Chord(List<SoundingPitch> pitches, boolean asHarmonic) {}
+
+  WeighedPassage(Brief brief, EffortModel model) {
+    this.brief = brief;
+    this.model = model;
+    this.moments = Moments.of(brief);
+    Placements placements = new Placements(brief.player());
+    Map<Chord, List<Placement>> known = new HashMap<>();
+    for (int i = 0; i < moments.size(); i++) {
+      Chord chord = new Chord(brief.pitches().get(i), moments.get(i).is(Moment.Sign.HARMONIC));
+      layers.add(known.computeIfAbsent(chord, c -> placements.of(c.pitches(), c.asHarmonic())));
+    }
+    this.stays = weighStays();
+    this.chain = Joints.chain(layers, moments, model);
+  }
+
+  private double[][] weighStays() {
+    double[][] weighed = new double[layers.size()][];
+    Map<List<Placement>, Map<Moment, double[]>> known = new IdentityHashMap<>();
+    for (int i = 0; i < weighed.length; i++) {
+      List<Placement> layer = layers.get(i);
+      weighed[i] =
+          known
+              .computeIfAbsent(layer, k -> new HashMap<>())
+              .computeIfAbsent(
+                  moments.get(i).only(model.stayFacets()), seen -> model.stays(seen, layer));
+    }
+    return weighed;
+  }
+
+  /** Moves between the ways. */
+  Chain chain() {
+    return chain;
+  }
+
+  /** Effort of each way of each note. */
+  double[][] stays() {
+    return stays;
+  }
+
+  /** The ways each note can be taken. */
+  List<List<Placement>> layers() {
+    return layers;
+  }
+
+  /** What each note is like. */
+  List<Moment> moments() {
+    return moments;
+  }
+
+  /** What was weighed. */
+  Brief brief() {
+    return brief;
+  }
+
+  /** What weighed it. */
+  EffortModel model() {
+    return model;
+  }
+
+  /** The placements a path takes. */
+  List<Placement> placements(int[] path) {
+    List<Placement> taken = new ArrayList<>(path.length);
+    for (int i = 0; i < path.length; i++) {
+      taken.add(layers.get(i).get(path[i]));
+    }
+    return taken;
+  }
+
+  /** How a path takes figures. */
+  FigureModels modelsOf(int[] path) {
+    return new FigureModels(brief.reading(), brief.notes(), placements(path));
+  }
+
+  /** Efforts with what it costs to depart from how figures are taken elsewhere. */
+  double[][] withFigures(double[][] before, FigureModels figures) {
+    double[][] after = before.clone();
+    for (int i = 0; i < after.length; i++) {
+      if (figures.of(i).isPresent()) {
+        Placement elsewhere = figures.of(i).get();
+        after[i] = before[i].clone();
+        for (int p = 0; p < after[i].length; p++) {
+          after[i][p] += model.figure(layers.get(i).get(p), elsewhere, figures.samePitch(i));
+        }
+      }
+    }
+    return after;
+  }
+
+  /**
+   * What it costs a path to depart from these figures, less what it costs to depart from its own:
+   * what a search under these figures asks too much.
+   *
+   * @param models the figures searched under
+   */
+  double tooMuch(int[] path, FigureModels models) {
+    return departing(path, models) - departing(path, modelsOf(path));
+  }
+
+  private double departing(int[] path, FigureModels models) {
+    double sum = 0;
+    for (int i = 0; i < path.length; i++) {
+      if (models.of(i).isPresent()) {
+        Placement at = layers.get(i).get(path[i]);
+        sum += model.figure(at, models.of(i).get(), models.samePitch(i));
+      }
+    }
+    return sum;
+  }
+}

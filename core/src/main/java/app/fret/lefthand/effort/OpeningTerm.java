@@ -1,0 +1,69 @@
+package app.fret.lefthand.effort;
+
+import app.fret.instrument.Player;
+import app.fret.lefthand.hand.Openings;
+import app.fret.lefthand.hand.Placement;
+import java.util.Locale;
+
+/**
+ * Opening: a thumb frame that opens so far between two notes of a line that the hand moves costs
+ * what a small shift costs.
+ *
+ * <p>Unit: points (common practice, no source).
+ */
+final class OpeningTerm implements MoveTerm {
+  private static final double LIKE_A_SHIFT = 0.60;
+  private static final double IN_HASTE = 0.20;
+
+  private final Openings openings;
+
+  OpeningTerm(Player player) {
+    this.openings = new Openings(player);
+  }
+
+  @Override
+  public String name() {
+    return "opening";
+  }
+
+  @Override
+  public String inShort() {
+    return "opening the thumb frame";
+  }
+
+  @Override
+  public String unit() {
+    return "points";
+  }
+
+  @Override
+  public Facets facets() {
+    return Facets.HASTE;
+  }
+
+  @Override
+  public MoveLook look() {
+    return MoveLook.FINGERS;
+  }
+
+  @Override
+  public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
+    return !handTravels && !moment.comesAfterRest();
+  }
+
+  @Override
+  public double effort(Moment moment, Placement from, Placement to) {
+    boolean opens = !moment.comesAfterRest() && openings.joins(from, to);
+    return opens ? LIKE_A_SHIFT + IN_HASTE * moment.haste() : 0;
+  }
+
+  @Override
+  public String reason(Moment moment, Placement from, Placement to) {
+    return String.format(
+        Locale.ROOT,
+        "From finger %s to finger %s the hand opens over %.0f mm, which counts as a shift.",
+        from.top().finger().sign(),
+        to.top().finger().sign(),
+        openings.spanMm(from, to));
+  }
+}

@@ -10,6 +10,7 @@ import app.fret.score.BeatUnit;
 import app.fret.score.Passage;
 import app.fret.score.Tempo;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -34,18 +35,22 @@ public class ChordsBench {
   private static final Tempo TEMPO = new Tempo(BeatUnit.QUARTER, 80);
   private static final int NOTES = 300;
 
-  /** Instrument; the cello's chords are wider for its hand, so more are left out. */
-  @Param({"violin", "cello"})
+  /** Letter steps from the melody's lowest note down to the written lowest of each instrument. */
+  private static final Map<String, Integer> STEPS_LOWER =
+      Map.of("violin", 0, "viola", 4, "cello", 11, "bass", 9);
+
+  /** Instrument; on the larger ones chords are wider for the hand, so more are left out. */
+  @Param({"violin", "viola", "cello", "bass"})
   public String instrument;
 
   private Passage passage;
   private Player player;
   private LeftHandPlanner planner;
 
-  /** Makes the melody, an octave and a fifth lower for the cello. */
+  /** Makes the melody, as low as the instrument goes. */
   @Setup
   public void prepare() {
-    passage = Melody.withChords(NOTES, instrument.equals("cello") ? 11 : 0);
+    passage = Melody.withChords(NOTES, STEPS_LOWER.get(instrument));
     player = Player.of("", Instruments.named(instrument));
     planner = new LeftHandPlanner(player, Profiles.named("secure"));
   }

@@ -24,6 +24,10 @@ import java.util.Random;
 final class Melody {
   private static final int LOWEST_STEP = 7 * 3 + Step.G.ordinal();
   private static final int STEPS = 20;
+
+  /** Chords stand over the melody, so that it may not climb as high. */
+  private static final int STEPS_WITH_CHORDS = 14;
+
   private static final int PER_BAR = 16;
 
   private Melody() {}
@@ -57,9 +61,10 @@ final class Melody {
     Random random = new Random(20261123);
     PassageBuilder melody = new PassageBuilder().title("Melody").part("Violin");
     WrittenLength sixteenth = WrittenLength.of(NoteValue.SIXTEENTH);
-    int step = STEPS / 2;
+    int highest = chords ? STEPS_WITH_CHORDS : STEPS;
+    int step = highest / 2;
     for (int i = 0; i < notes; i++) {
-      step = Math.max(0, Math.min(STEPS, step + random.nextInt(7) - 3));
+      step = Math.max(0, Math.min(highest, step + random.nextInt(7) - 3));
       if (i % PER_BAR == 0) {
         melody.bar();
       }

@@ -27,6 +27,9 @@ final class FigureSearch {
 
   private static final int PASSES_OF_TRY = 2;
 
+  /** Fewer tell nothing: the first plan then says how figures are taken. */
+  private static final int FEWEST_TRIES = 3;
+
   /** Other ideas of the whole passage that are tried as sources of the models. */
   private static final int OTHER_IDEAS = 3;
 
@@ -63,12 +66,12 @@ final class FigureSearch {
   /**
    * The models under which the plan of the passage without pins is cheapest.
    *
-   * @param first the plan that does not look at figures
-   * @param others finds others of its kind
+   * @param others finds other ideas than the plan that does not look at figures
    */
-  FigureModels best(int[] first, OtherPlans others) {
+  FigureModels best(OtherPlans others) {
+    int[] first = weighed.lattice().path();
     best = weighed.modelsOf(first);
-    if (best.isEmpty() || triesLeft == 0) {
+    if (best.isEmpty() || triesLeft < FEWEST_TRIES) {
       return best;
     }
     tryModels(best);
@@ -135,6 +138,6 @@ final class FigureSearch {
   }
 
   private Lattice solve(double[][] stays) {
-    return new Lattice(weighed.chain(), stays);
+    return weighed.lattice().with(stays);
   }
 }

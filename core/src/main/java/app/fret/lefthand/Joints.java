@@ -8,9 +8,9 @@ import app.fret.lefthand.effort.Turn;
 import app.fret.lefthand.hand.Placement;
 import app.fret.search.Chain;
 import app.fret.search.Moves;
-import app.fret.search.Numbering;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -25,6 +25,8 @@ final class Joints {
    * so identity is enough for the key. A moment is taken as the terms say they see it. Turn efforts are kept in rows by moment and turn.
    */
   private record Pair(int from, int to) {}
+
+  private static final int[] START = {0};
 
   private final EffortModel model;
   private final List<List<Placement>> layers;
@@ -91,31 +93,82 @@ final class Joints {
 
   /** Turn efforts of each layer: by turn number, then by trail number, the least at the end. */
   private double[][][] weighTurns() {
-    Numbering<Moment> seen = new Numbering<>();
-    List<double[][]> rowsOf = new ArrayList<>();
+    List<Trail> trails = List.copyOf(shapes.trails());
+    Map<Moment, TurnRows> known = new HashMap<>();
     double[][][] turnEfforts = new double[layers.size()][][];
     for (int i = 1; i < turnEfforts.length; i++) {
-      int moment = seen.of(moments.get(i).only(model.turnFacets()));
-      if (moment == rowsOf.size()) {
-        rowsOf.add(new double[shapes.turns().size()][]);
-      }
-      turnEfforts[i] = rowsOf.get(moment);
-      for (int turn : moves[i].turns()) {
-        if (turnEfforts[i][turn] == null) {
-          turnEfforts[i][turn] = weighTurn(seen.get(moment), shapes.turns().get(turn));
-        }
-      }
+      TurnRows rows =
+          known.computeIfAbsent(
+              moments.get(i).only(model.turnFacets()),
+              seen -> new TurnRows(trails, shapes.turns(), model.turnsAt(seen)));
+      rows.include(moves[i].turns(), i == 1 ? START : moves[i - 1].trails());
+      turnEfforts[i] = rows.rows;
     }
     return turnEfforts;
   }
 
-  /** The first trail is that of the start, after which nothing turns. */
-  private double[] weighTurn(Moment moment, Turn turn) {
-    List<Trail> trails = shapes.trails();
-    double[] row = new double[trails.size() + 1];
-    double[] weighed = model.turns(moment, trails.subList(1, trails.size()), turn);
-    System.arraycopy(weighed, 0, row, 1, weighed.length);
-    row[trails.size()] = Arrays.stream(row).min().orElseThrow();
-    return row;
+  /**
+   * What turns cost at one moment, worked out for those that come, after the trails they come
+   * after: a page knows thousands of turns and hundreds of trails, but few pairs of them.
+   */
+  private static final class TurnRows {
+    private final List<Trail> trails;
+    private final List<Turn> turns;
+    private final EffortModel.TurnsAt at;
+    private final double[][] rows;
+    private final EffortModel.TurnsAt.After[] known;
+
+    /** The trails after which each turn was worked out last. */
+    private final int[][] includedAfter;
+
+    /** Around a chord that is left out nothing turns. */
+    private final double[] nothing;
+
+    TurnRows(List<Trail> trails, List<Turn> turns, EffortModel.TurnsAt at) {
+      this.trails = trails;
+      this.turns = turns;
+      this.at = at;
+      this.rows = new double[turns.size()][];
+      this.known = new EffortModel.TurnsAt.After[turns.size()];
+      this.includedAfter = new int[turns.size()][];
+      this.nothing = new double[trails.size() + 1];
+    }
+
+    /** Works out what is not known yet; after the first trail, that of the start, nothing turns. */
+    void include(int[] wanted, int[] after) {
+      for (int turn : wanted) {
+        if (rows[turn] == null) {
+          begin(turn);
+        }
+        if (rows[turn] != nothing && includedAfter[turn] != after) {
+          include(turn, after);
+          includedAfter[turn] = after;
+        }
+      }
+    }
+
+    private void begin(int turn) {
+      if (turns.get(turn).touchesLeftOut()) {
+        rows[turn] = nothing;
+      } else {
+        rows[turn] = new double[trails.size() + 1];
+        Arrays.fill(rows[turn], 1, trails.size(), Double.NaN);
+        known[turn] = at.of(turns.get(turn));
+      }
+    }
+
+    private void include(int turn, int[] after) {
+      double[] row = rows[turn];
+      double least = row[row.length - 1];
+      for (int trail : after) {
+        double effort = row[trail];
+        if (Double.isNaN(effort)) {
+          effort = known[turn].effort(trails.get(trail));
+          row[trail] = effort;
+          least = effort < least ? effort : least;
+        }
+      }
+      row[row.length - 1] = least;
+    }
   }
 }

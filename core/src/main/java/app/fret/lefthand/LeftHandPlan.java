@@ -37,18 +37,22 @@ public record LeftHandPlan(
    *
    * @param note the note
    * @param placement strings, fingers and hand
-   * @param effort effort of being there and of getting there from the note before
-   * @param reasons what that effort is made of, largest first, gains included
+   * @param said works out {@link #reasons()}
    * @param others works out {@link #otherWays()}
    */
   public record NotePlan(
       PlayedNote note,
       Placement placement,
-      double effort,
-      List<Reason> reasons,
+      Supplier<List<Reason>> said,
       Supplier<List<OtherWay>> others) {
-    public NotePlan {
-      reasons = List.copyOf(reasons);
+    /** Effort of being there and of getting there from the note before. */
+    public double effort() {
+      return reasons().stream().mapToDouble(Reason::effort).sum();
+    }
+
+    /** What that effort is made of, largest first, gains included. */
+    public List<Reason> reasons() {
+      return said.get();
     }
 
     /** The other strings and fingers it could have, cheapest first. */

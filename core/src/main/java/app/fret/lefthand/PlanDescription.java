@@ -3,7 +3,6 @@ package app.fret.lefthand;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.LeftHandPlan.OtherWay;
 import app.fret.lefthand.advice.Advice;
-import app.fret.lefthand.effort.EffortModel.Reason;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.search.Lattice;
@@ -51,11 +50,12 @@ final class PlanDescription {
   }
 
   private NotePlan notePlan(int i, List<Placement> taken, PlanReasons why) {
-    List<Reason> reasons = why.of(i);
-    double effort = reasons.stream().mapToDouble(Reason::effort).sum();
     Placement at = taken.get(i);
     return new NotePlan(
-        passage.notes().get(i), at, effort, reasons, new Lazy<>(() -> otherWays(i, at)));
+        passage.notes().get(i),
+        at,
+        new Lazy<>(() -> why.of(i)),
+        new Lazy<>(() -> otherWays(i, at)));
   }
 
   /** The cheapest placement for each other choice of strings and fingers. */

@@ -31,12 +31,14 @@ public final class PreparedPassage {
   private final Profile profile;
   private final Lazy<FigureModels> models;
   private final Lazy<double[][]> stays;
+  private final Lazy<Lattice> solved;
 
   PreparedPassage(Brief brief, Profile profile, EffortModel model) {
     this.weighed = new WeighedPassage(brief, model);
     this.profile = profile;
     this.models = new Lazy<>(this::bestModels);
     this.stays = new Lazy<>(() -> weighed.withFigures(weighed.stays(), models.get()));
+    this.solved = new Lazy<>(() -> weighed.lattice().with(stays.get()));
   }
 
   /**
@@ -157,12 +159,12 @@ public final class PreparedPassage {
         changed[i][p] += extra.at(i, layers().get(i).get(p));
       }
     }
-    Lattice first = new Lattice(chain(), changed);
+    Lattice first = weighed.lattice().with(changed);
     if (Double.isInfinite(first.least())) {
       return new Route(List.of(), Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY);
     }
     FigureModels figures = weighed.modelsOf(first.path());
-    Lattice lattice = new Lattice(chain(), weighed.withFigures(changed, figures));
+    Lattice lattice = first.with(weighed.withFigures(changed, figures));
     int[] path = lattice.path();
     double added = 0;
     for (int i = 0; i < path.length; i++) {
@@ -174,7 +176,7 @@ public final class PreparedPassage {
 
   /** The route of the best plan without pins. */
   public Route best() {
-    Lattice lattice = new Lattice(chain(), stays.get());
+    Lattice lattice = solved.get();
     return new Route(placements(lattice.path()), lattice.least(), lattice.least());
   }
 
@@ -199,7 +201,7 @@ public final class PreparedPassage {
 
   /** Solves with pins; the lattice has a plan. */
   Lattice solve(List<Pin> pins) throws PinConflictException {
-    Lattice lattice = new Lattice(chain(), pinned(pins));
+    Lattice lattice = solved.get().with(pinned(pins));
     if (Double.isInfinite(lattice.least())) {
       throw new PinConflict(this, pins).blame();
     }
@@ -220,20 +222,19 @@ public final class PreparedPassage {
   }
 
   private FigureModels bestModels() {
-    int[] first = new Lattice(chain(), weighed.stays()).path();
-    OtherPlans others =
-        new OtherPlans(chain(), weighed.stays(), this::differInKind, notesThatDiffer(first));
-    return new FigureSearch(weighed).best(first, others);
+    int fewest = notesThatDiffer(weighed.lattice().path());
+    return new FigureSearch(weighed)
+        .best(new OtherPlans(chain(), weighed.stays(), this::differInKind, fewest));
   }
 
   /** Whether any plan keeps to these pins. */
   boolean canMeet(List<Pin> pins) {
-    return Double.isFinite(new Lattice(chain(), pinned(pins)).least());
+    return Double.isFinite(solved.get().with(pinned(pins)).least());
   }
 
   /** First note that cannot be reached under pins that cannot be met. */
   int firstUnreachable(List<Pin> pins) {
-    return new Lattice(chain(), pinned(pins)).firstUnreachable();
+    return solved.get().with(pinned(pins)).firstUnreachable();
   }
 
   /** The placements a path takes. */

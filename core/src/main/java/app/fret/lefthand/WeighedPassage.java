@@ -8,6 +8,7 @@ import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Placements;
 import app.fret.score.SoundingPitch;
 import app.fret.search.Chain;
+import app.fret.search.Lattice;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
@@ -26,6 +27,7 @@ final class WeighedPassage {
   private final List<List<Placement>> layers = new ArrayList<>();
   private final Chain chain;
   private final double[][] stays;
+  private final Lazy<Lattice> lattice;
 
   /** What a layer is made for: the sounds of a chord, and whether as a harmonic. */
   private record Chord(List<SoundingPitch> pitches, boolean asHarmonic) {}
@@ -42,6 +44,7 @@ final class WeighedPassage {
     }
     this.stays = weighStays();
     this.chain = Joints.chain(layers, moments, model);
+    this.lattice = new Lazy<>(() -> new Lattice(chain, stays));
   }
 
   private double[][] weighStays() {
@@ -61,6 +64,11 @@ final class WeighedPassage {
   /** Moves between the ways. */
   Chain chain() {
     return chain;
+  }
+
+  /** The passage solved without pins and without looking at figures. */
+  Lattice lattice() {
+    return lattice.get();
   }
 
   /** Effort of each way of each note. */

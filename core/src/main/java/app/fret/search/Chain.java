@@ -19,7 +19,7 @@ public final class Chain {
    * @param moves which there are
    * @param efforts effort of each move
    * @param turnEfforts effort of each turn after each trail: by turn number, then by trail number;
-   *     the last figure of each row is its least
+   *     the last figure of each row is at most the least of them
    */
   public record Link(Moves moves, double[] efforts, double[][] turnEfforts) {}
 

@@ -21,12 +21,29 @@ import java.util.Arrays;
 public final class Lattice {
   private static final double[] NO_TURN = {0};
 
+  /** Two efforts no further apart than rounding. */
+  private static final double ROUNDING = 1e-9;
+
   private final Chain chain;
   private final double[][] stays;
+
+  /*
+   * Efforts of a layer are those of its array plus its share. Where a lattice differs from another
+   * by the same effort in every state of a layer, it has the other's arrays from there on and a
+   * share of its own.
+   */
   private final double[][] effortTo;
   private final double[][] effortFrom;
+  private final double[] shareTo;
+  private final double[] shareFrom;
   private final int[][] cameFrom;
-  private final double least;
+
+  /** What this one was made from and where its stays differ; null when made from nothing. */
+  private final Lattice origin;
+
+  private final int firstChanged;
+  private final int lastChanged;
+  private double least;
   private boolean isBackKnown;
 
   /**
@@ -36,13 +53,97 @@ public final class Lattice {
    * @param stays effort of each choice of each layer, infinite where it is forbidden
    */
   public Lattice(Chain chain, double[][] stays) {
+    this(chain, stays, null, 0, chain.layers() - 1);
+    for (int i = 0; i < chain.layers(); i++) {
+      passForward(i);
+    }
+    least = leastOfAll();
+  }
+
+  private Lattice(
+      Chain chain, double[][] stays, Lattice origin, int firstChanged, int lastChanged) {
     this.chain = chain;
     this.stays = stays;
-    this.effortTo = new double[chain.layers()][];
-    this.effortFrom = new double[chain.layers()][];
-    this.cameFrom = new int[chain.layers()][];
-    passForward();
-    this.least = chain.layers() == 0 ? 0 : Arrays.stream(effortTo[last()]).min().orElseThrow();
+    this.origin = origin;
+    this.firstChanged = firstChanged;
+    this.lastChanged = lastChanged;
+    int layers = chain.layers();
+    this.effortTo = new double[layers][];
+    this.effortFrom = new double[layers][];
+    this.cameFrom = new int[layers][];
+    this.shareTo = new double[layers];
+    this.shareFrom = new double[layers];
+  }
+
+  /**
+   * The lattice of the same chain with other efforts of some choices. Only what they touch is
+   * worked out: from the first layer that changes to where, after the last, every state is dearer
+   * or cheaper by the same effort.
+   *
+   * @param changed effort of each choice of each layer; rows that are the same arrays as before are
+   *     taken as unchanged
+   */
+  public Lattice with(double[][] changed) {
+    int first = 0;
+    while (first < changed.length && isSame(changed, first)) {
+      first++;
+    }
+    if (first == changed.length) {
+      return this;
+    }
+    int last = changed.length - 1;
+    while (isSame(changed, last)) {
+      last--;
+    }
+    Lattice after = new Lattice(chain, changed, this, first, last);
+    after.passForwardAsFarAsNeeded();
+    after.least = after.leastOfAll();
+    return after;
+  }
+
+  private boolean isSame(double[][] changed, int layer) {
+    return changed[layer] == stays[layer] || Arrays.equals(changed[layer], stays[layer]);
+  }
+
+  private double leastOfAll() {
+    return chain.layers() == 0
+        ? 0
+        : shareTo[last()] + Arrays.stream(effortTo[last()]).min().orElseThrow();
+  }
+
+  private void passForwardAsFarAsNeeded() {
+    System.arraycopy(origin.effortTo, 0, effortTo, 0, effortTo.length);
+    System.arraycopy(origin.cameFrom, 0, cameFrom, 0, cameFrom.length);
+    System.arraycopy(origin.shareTo, 0, shareTo, 0, shareTo.length);
+    for (int i = firstChanged; i < chain.layers(); i++) {
+      passForward(i);
+      double share = i < lastChanged ? Double.NaN : constantBeyond(origin.effortTo[i], effortTo[i]);
+      if (!Double.isNaN(share)) {
+        double more = share + shareTo[i] - origin.shareTo[i];
+        for (int j = i + 1; j < chain.layers(); j++) {
+          shareTo[j] += more;
+        }
+        return;
+      }
+    }
+  }
+
+  /** By how much all states are dearer than before; not a number when not all by the same. */
+  private static double constantBeyond(double[] before, double[] now) {
+    double beyond = Double.NaN;
+    for (int state = 0; state < now.length; state++) {
+      boolean open = now[state] != Double.POSITIVE_INFINITY;
+      if (open != (before[state] != Double.POSITIVE_INFINITY)) {
+        return Double.NaN;
+      }
+      double here = now[state] - before[state];
+      if (open && Double.isNaN(beyond)) {
+        beyond = here;
+      } else if (open && Math.abs(here - beyond) > ROUNDING) {
+        return Double.NaN;
+      }
+    }
+    return beyond;
   }
 
   private int last() {
@@ -53,18 +154,18 @@ public final class Lattice {
     return chain.trailsInto(layer).length;
   }
 
-  private void passForward() {
-    for (int i = 0; i < chain.layers(); i++) {
-      int states = chain.size(i) * slots(i);
-      effortTo[i] = new double[states];
-      cameFrom[i] = new int[states];
-      if (i == 0) {
-        System.arraycopy(stays[0], 0, effortTo[0], 0, states);
-      } else {
-        Arrays.fill(effortTo[i], Double.POSITIVE_INFINITY);
-        enter(i);
-        addStays(i);
-      }
+  private void passForward(int layer) {
+    int states = chain.size(layer) * slots(layer);
+    effortTo[layer] = new double[states];
+    cameFrom[layer] = new int[states];
+    if (layer == 0) {
+      System.arraycopy(stays[0], 0, effortTo[0], 0, states);
+      shareTo[0] = 0;
+    } else {
+      Arrays.fill(effortTo[layer], Double.POSITIVE_INFINITY);
+      enter(layer);
+      addStays(layer);
+      shareTo[layer] = shareTo[layer - 1];
     }
   }
 
@@ -148,11 +249,39 @@ public final class Lattice {
   }
 
   private void passBackward() {
-    for (int i = last(); i >= 0; i--) {
-      effortFrom[i] = new double[chain.size(i) * slots(i)];
-      if (i < last()) {
-        leave(i);
+    if (origin == null) {
+      for (int i = last(); i >= 0; i--) {
+        passBackward(i);
       }
+    } else {
+      origin.onwardIsKnown();
+      passBackwardAsFarAsNeeded();
+    }
+  }
+
+  /** A layer's own stay is no part of the way onward from it: the last to change is left as is. */
+  private void passBackwardAsFarAsNeeded() {
+    System.arraycopy(origin.effortFrom, 0, effortFrom, 0, effortFrom.length);
+    System.arraycopy(origin.shareFrom, 0, shareFrom, 0, shareFrom.length);
+    for (int i = lastChanged - 1; i >= 0; i--) {
+      passBackward(i);
+      double share =
+          i >= firstChanged ? Double.NaN : constantBeyond(origin.effortFrom[i], effortFrom[i]);
+      if (!Double.isNaN(share)) {
+        double more = share + shareFrom[i] - origin.shareFrom[i];
+        for (int j = i - 1; j >= 0; j--) {
+          shareFrom[j] += more;
+        }
+        return;
+      }
+    }
+  }
+
+  private void passBackward(int layer) {
+    effortFrom[layer] = new double[chain.size(layer) * slots(layer)];
+    if (layer < last()) {
+      leave(layer);
+      shareFrom[layer] = shareFrom[layer + 1];
     }
   }
 
@@ -236,7 +365,7 @@ public final class Lattice {
     for (int state = choice * slots; state < (choice + 1) * slots; state++) {
       min = Math.min(min, effortTo[layer][state] + effortFrom[layer][state]);
     }
-    return min;
+    return min + shareTo[layer] + shareFrom[layer];
   }
 
   /** The choice taken of each layer on a path of least effort among those that take this choice. */

@@ -192,4 +192,64 @@ class SearchTest {
     assertThat(lattice.least()).isZero();
     assertThat(lattice.path()).isEmpty();
   }
+
+  /** A chain so long that what changes in its middle cannot touch its ends. */
+  private static Chain longChain(Random random, int layers) {
+    int[] sizes = new int[layers];
+    Arrays.fill(sizes, CHOICES);
+    double[] efforts = random.doubles((long) layers * CHOICES * CHOICES).toArray();
+    return Chain.of(sizes, (layer, from, to) -> efforts[(layer * CHOICES + from) * CHOICES + to]);
+  }
+
+  private static double[][] stays(Random random, int layers) {
+    double[][] stays = new double[layers][];
+    Arrays.setAll(stays, i -> random.doubles(CHOICES).toArray());
+    return stays;
+  }
+
+  private static void assertSame(Lattice changed, Lattice anew, int layers) {
+    assertThat(changed.least()).isCloseTo(anew.least(), within(1e-9));
+    assertThat(changed.path()).isEqualTo(anew.path());
+    for (int layer = 0; layer < layers; layer++) {
+      for (int choice = 0; choice < CHOICES; choice++) {
+        assertThat(changed.through(layer, choice))
+            .isCloseTo(anew.through(layer, choice), within(1e-9));
+        assertThat(changed.pathThrough(layer, choice)).isEqualTo(anew.pathThrough(layer, choice));
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4, 5, 6})
+  void whatChangesIsWorkedOutAsIfAllWereNew(long seed) {
+    int layers = 60;
+    Random random = new Random(seed);
+    Chain chain = longChain(random, layers);
+    double[][] before = stays(random, layers);
+    double[][] forbidden = before.clone();
+    forbidden[30] = new double[] {Double.POSITIVE_INFINITY, before[30][1], 9};
+    double[][] dearer = forbidden.clone();
+    dearer[0] = new double[] {before[0][0] + 3, before[0][1], before[0][2]};
+    dearer[59] = new double[] {5, 4, before[59][2]};
+    Lattice first = new Lattice(chain, before);
+    Lattice second = first.with(forbidden);
+    assertThat(first.with(before.clone())).isSameAs(first);
+    assertSame(second, new Lattice(chain, forbidden), layers);
+    assertSame(second.with(dearer), new Lattice(chain, dearer), layers);
+    assertSame(second.with(before), new Lattice(chain, before), layers);
+  }
+
+  @Test
+  void whereAChangeForbidsEverythingTheFirstLayerOutOfReachIsNamed() {
+    Random random = new Random(7);
+    Chain chain = longChain(random, 20);
+    double[][] stays = stays(random, 20);
+    double[][] none = stays.clone();
+    none[12] =
+        new double[] {Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY};
+    Lattice blocked = new Lattice(chain, stays).with(none);
+    assertThat(blocked.least()).isInfinite();
+    assertThat(blocked.firstUnreachable()).isEqualTo(12);
+    assertSame(blocked.with(stays), new Lattice(chain, stays), 20);
+  }
 }

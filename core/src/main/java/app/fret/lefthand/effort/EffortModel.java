@@ -23,6 +23,7 @@ public final class EffortModel {
   private static final int MOST_TRAVEL_UNITS = 110;
   private static final int STRING_CODES = 8;
   private static final int TRAVEL_KINDS = 4;
+  private static final int NOTHING_TO_SAY = 0;
   private static final int FINGER_CODES = STRING_CODES * STRING_CODES * 8;
 
   private final boolean comparesTravel;
@@ -113,24 +114,47 @@ public final class EffortModel {
         movesByLook.get(MoveLook.ALL));
   }
 
-  /** Efforts of a move after each of these trails; finite. */
-  public double[] turns(Moment moment, List<Trail> before, Turn now) {
-    double[] efforts = new double[before.size()];
-    if (now.touchesLeftOut()) {
-      return efforts;
+  /** Turns at a moment. */
+  public TurnsAt turnsAt(Moment moment) {
+    return new TurnsAt(turns.shown(moment));
+  }
+
+  /** The terms of turns, each with what it is shown of one moment. */
+  public final class TurnsAt {
+    private final Moment[] shown;
+
+    private TurnsAt(Moment[] shown) {
+      this.shown = shown;
     }
-    Moment[] shown = turns.shown(moment);
-    double[] known = new double[STRING_CODES * TRAVEL_KINDS];
-    Arrays.fill(known, Double.NaN);
-    for (int i = 0; i < efforts.length; i++) {
-      Trail trail = before.get(i);
-      int kind = trail.fromString() * TRAVEL_KINDS + travelKind(trail.travel(), now);
-      if (Double.isNaN(known[kind])) {
-        known[kind] = turns.sum(shown, (t, m) -> t.effort(m, trail, now));
+
+    /** One kind of turn. */
+    public After of(Turn now) {
+      return new After(now);
+    }
+
+    /** What a turn costs after each trail, asked once for all trails alike to it. */
+    public final class After {
+      private final Turn now;
+      private final double[] known = new double[STRING_CODES * TRAVEL_KINDS];
+
+      private After(Turn now) {
+        this.now = now;
+        Arrays.fill(known, now.touchesLeftOut() ? 0 : Double.NaN);
       }
-      efforts[i] = known[kind];
+
+      /** Effort of the turn after a trail; finite. */
+      public double effort(Trail before) {
+        int kind = before.fromString() * TRAVEL_KINDS + travelKind(before.travel(), now);
+        if (Double.isNaN(known[kind])) {
+          known[kind] = 0;
+          for (int i = 0; i < shown.length; i++) {
+            double effort = turns.terms().get(i).effort(shown[i], before, now);
+            known[kind] += turns.weights()[i] * effort;
+          }
+        }
+        return known[kind];
+      }
     }
-    return efforts;
   }
 
   /**
@@ -142,7 +166,7 @@ public final class EffortModel {
 
   /** Effort of a move after another; finite. */
   public double turn(Moment moment, Trail before, Turn now) {
-    return turns(moment, List.of(before), now)[0];
+    return turnsAt(moment).of(now).effort(before);
   }
 
   /** Effort of taking a note of a figure otherwise than elsewhere; finite. */
@@ -156,13 +180,22 @@ public final class EffortModel {
 
   /** A move as later moves see it. */
   public Turn turnOf(Placement from, Placement to) {
+    if (touchesLeftOut(from, to)) {
+      return Turn.NONE;
+    }
     boolean overOpen = from.isSingle() && from.top().isOpen();
-    Trail trail = new Trail(string(from), travelUnits(from.hand(), to.hand()) * travelUnit());
+    int travel = travelUnits(from.hand(), to.hand()) * travelUnit();
+    Trail trail = new Trail(string(from), travel);
     return new Turn(trail, string(to), overOpen, fingerStays(from, to), weakPairs.joins(from, to));
   }
 
+  /** Around a chord that is left out the hand goes where it likes, and nothing is remembered. */
+  private static boolean touchesLeftOut(Placement from, Placement to) {
+    return from.isLeftOut() || to.isLeftOut();
+  }
+
   private static int string(Placement placement) {
-    return placement.isLeftOut() ? 0 : placement.top().string();
+    return placement.top().string();
   }
 
   private int travelUnit() {
@@ -191,11 +224,15 @@ public final class EffortModel {
    * as long as the hand stays or travels in both.
    */
   public int turnCode(int fromHand, int toHand, int fingerCode) {
-    return (travelUnits(fromHand, toHand) + MOST_TRAVEL_UNITS) * FINGER_CODES + fingerCode;
+    int travel = fingerCode == NOTHING_TO_SAY ? 0 : travelUnits(fromHand, toHand);
+    return (travel + MOST_TRAVEL_UNITS) * FINGER_CODES + fingerCode;
   }
 
   /** The part of a turn's number that fingers make, from 0 to below 512. */
   public int fingerCode(Placement from, Placement to) {
+    if (touchesLeftOut(from, to)) {
+      return NOTHING_TO_SAY;
+    }
     int code = string(from) * STRING_CODES + string(to);
     code = code * 2 + (from.isSingle() && from.top().isOpen() ? 1 : 0);
     code = code * 2 + (fingerStays(from, to) ? 1 : 0);

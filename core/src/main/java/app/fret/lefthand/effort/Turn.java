@@ -12,8 +12,11 @@ package app.fret.lefthand.effort;
  */
 public record Turn(
     Trail trail, int intoString, boolean overOpen, boolean fingerStays, boolean weakPair) {
+  /** Around a chord that is left out. */
+  static final Turn NONE = new Turn(Trail.NONE, 0, false, false, false);
+
   /** Whether a chord that no hand can hold stands at either end, so that nothing can be said. */
-  boolean touchesLeftOut() {
+  public boolean touchesLeftOut() {
     return intoString == 0 || fromString() == 0;
   }
 

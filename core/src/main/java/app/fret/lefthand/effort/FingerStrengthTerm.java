@@ -13,6 +13,7 @@ import app.fret.score.Finger;
 final class FingerStrengthTerm implements PlaceTerm {
   private static final double FOURTH_AT_ALL = 0.02;
   private static final double PER_LONG_SECOND = 0.18;
+  private static final double THUMB_BESIDE_FOURTH = 1.5;
   private static final double LONGEST_COUNTED_SECONDS = 2;
 
   private final boolean fourthBacked;
@@ -46,17 +47,25 @@ final class FingerStrengthTerm implements PlaceTerm {
     double effort = 0;
     for (Stop stop : at.stops()) {
       if (stop.finger() == Finger.FOURTH && !fourthBacked) {
-        effort += FOURTH_AT_ALL;
-        if (moment.isLong()) {
-          effort += PER_LONG_SECOND * Math.min(moment.lengthSeconds(), LONGEST_COUNTED_SECONDS);
-        }
+        effort += FOURTH_AT_ALL + onLong(moment);
+      } else if (stop.finger() == Finger.THUMB && at.isSingle()) {
+        effort += THUMB_BESIDE_FOURTH * onLong(moment);
       }
     }
     return effort;
   }
 
+  private static double onLong(Moment moment) {
+    return moment.isLong()
+        ? PER_LONG_SECOND * Math.min(moment.lengthSeconds(), LONGEST_COUNTED_SECONDS)
+        : 0;
+  }
+
   @Override
   public String reason(Moment moment, Placement at) {
+    if (at.top().finger() == Finger.THUMB) {
+      return "A long note on the thumb is hard to let vibrate.";
+    }
     return moment.isLong()
         ? "A long note on the fourth finger is harder to let vibrate."
         : "The fourth finger is the weakest.";

@@ -9,11 +9,15 @@ import app.fret.lefthand.hand.Placement;
  * there a hand that has found its place is as sure as in the first: what it costs to go there is
  * said by {@link EnteringTerm}; a passage that begins there has found it in time.
  *
- * <p>Unit: semitones of the hand above fourth position, or above first where the passage begins
- * (common practice, no source).
+ * <p>Unit: semitones of the hand above fourth position, of a thumb on the strings above where it is
+ * usual, or above first position where the passage begins (common practice, no source).
  */
 final class HighPositionTerm implements PlaceTerm {
   private static final double PER_SEMITONE = 0.02;
+
+  /** A thumb on the strings gives the hand a hold of its own. */
+  private static final double ON_THE_THUMB = 0.5;
+
   private static final double TO_BEGIN_THERE = 0.05;
 
   /** A hand has all the time it wants before it begins. */
@@ -54,7 +58,8 @@ final class HighPositionTerm implements PlaceTerm {
       double height = Math.max(0, at.hand() - FIRST_POSITION);
       return TO_BEGIN_THERE * Math.min(MOST_SEMITONES_TO_BEGIN, height);
     }
-    return at.usesHand() ? PER_SEMITONE * Math.max(0, at.hand() - FOURTH_POSITION) : 0;
+    double height = Math.max(0, at.hand() - FOURTH_POSITION);
+    return at.usesHand() ? PER_SEMITONE * height * (at.inThumbPosition() ? ON_THE_THUMB : 1) : 0;
   }
 
   @Override

@@ -3,6 +3,7 @@ package app.fret.lefthand.effort;
 import app.fret.instrument.Player;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
+import app.fret.score.Finger;
 
 /**
  * Equal intervals in a row keep their pair: octaves the same two fingers without an open string or
@@ -14,6 +15,11 @@ final class PairKeptTerm implements MoveTerm {
   private static final double OTHER_FINGERS_OF_OCTAVE = 0.45;
   private static final double OPEN_AMONG_OCTAVES = 0.60;
   private static final double OTHER_STRINGS = 0.50;
+  private static final double OCTAVE_BY_A_SHIFT = 0.35;
+
+  /** On strings a fourth apart an octave lies over a skipped string, under first and fourth. */
+  private static final int STRINGS_OVER_ONE = 2;
+
   private static final int OCTAVE = 12;
   private static final int WIDEST_OF_A_KIND = 1;
 
@@ -58,6 +64,9 @@ final class PairKeptTerm implements MoveTerm {
 
   @Override
   public double effort(Moment moment, Placement from, Placement to) {
+    if (from.isSingle() && to.isSingle()) {
+      return leapsAnOctave(from.top(), to.top()) && !isInFrame(from, to) ? OCTAVE_BY_A_SHIFT : 0;
+    }
     if (from.stops().size() != 2 || to.stops().size() != 2) {
       return 0;
     }
@@ -71,6 +80,22 @@ final class PairKeptTerm implements MoveTerm {
           + (isPressed(from) == isPressed(to) ? 0 : OPEN_AMONG_OCTAVES);
     }
     return from.top().string() == to.top().string() ? 0 : OTHER_STRINGS;
+  }
+
+  private boolean leapsAnOctave(Stop one, Stop other) {
+    return one.isPressed()
+        && other.isPressed()
+        && Math.abs(sounding(one) - sounding(other)) == OCTAVE
+        && Math.abs(one.string() - other.string()) == STRINGS_OVER_ONE;
+  }
+
+  /** First and fourth finger, or thumb and third, from where the hand stands. */
+  private static boolean isInFrame(Placement from, Placement to) {
+    Stop low = from.top().string() > to.top().string() ? from.top() : to.top();
+    Stop high = low == from.top() ? to.top() : from.top();
+    boolean onThumb = low.finger() == Finger.THUMB && high.finger() == Finger.THIRD;
+    boolean onNeck = low.finger() == Finger.FIRST && high.finger() == Finger.FOURTH;
+    return from.hand() == to.hand() && (onThumb || onNeck);
   }
 
   private int interval(Placement at) {
@@ -92,6 +117,9 @@ final class PairKeptTerm implements MoveTerm {
 
   @Override
   public String reason(Moment moment, Placement from, Placement to) {
+    if (to.isSingle()) {
+      return "An octave lies under one hand, and here the hand moves for it.";
+    }
     if (interval(to) == OCTAVE) {
       return isPressed(from) == isPressed(to)
           ? "Octaves in a row change their fingers."

@@ -16,7 +16,7 @@ final class SameFingerTerm implements MoveTerm {
   private static final double HOP_IN_SLUR = 0.30;
   private static final double BAR = 0.06;
   private static final double CHROMATIC_SLIDE = 0.25;
-  private static final double DIATONIC_SLIDE = 0.45;
+  private static final double DIATONIC_SLIDE = 0.80;
   private static final double SLIDE_IN_CLOSED_FRAME = 0.90;
   private static final double WIDER_SLIDE = 0.90;
   private static final double CARRIED_TO_NEXT_LETTER = 0.30;
@@ -77,6 +77,9 @@ final class SameFingerTerm implements MoveTerm {
       effort = between(moment, from.top(), to.top(), handMoves);
       return effort == 0 ? 0 : effort + IN_HASTE * moment.haste();
     }
+    if (isPairCarriedOn(from, to)) {
+      return 0;
+    }
     // Counted loops: this runs for every pair of placements, where iterators weigh most.
     for (int i = 0; i < from.stops().size(); i++) {
       for (int j = 0; j < to.stops().size(); j++) {
@@ -84,6 +87,23 @@ final class SameFingerTerm implements MoveTerm {
       }
     }
     return effort == 0 ? 0 : effort + IN_HASTE * moment.haste();
+  }
+
+  /**
+   * Double stops in a row keep their pair of fingers on their strings; the hand takes them along.
+   */
+  private static boolean isPairCarriedOn(Placement from, Placement to) {
+    if (from.hand() == to.hand() || from.stops().size() != to.stops().size()) {
+      return false;
+    }
+    for (int i = 0; i < from.stops().size(); i++) {
+      Stop one = from.stops().get(i);
+      Stop other = to.stops().get(i);
+      if (one.finger() != other.finger() || one.string() != other.string()) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private double between(Moment moment, Stop one, Stop other, int handMoves) {

@@ -1,5 +1,6 @@
 package app.fret.lefthand.effort;
 
+import app.fret.instrument.HandFrame;
 import app.fret.instrument.Instrument;
 import app.fret.instrument.Player;
 import app.fret.instrument.StringGeometry;
@@ -7,6 +8,7 @@ import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Spans;
 import app.fret.lefthand.hand.Stop;
 import app.fret.score.Finger;
+import java.util.List;
 import java.util.Locale;
 
 /**
@@ -25,8 +27,12 @@ final class SpreadTerm implements MoveTerm {
   private final StringGeometry geometry;
   private final Spans spans;
   private final int highest;
+  private final List<HandFrame> frames;
 
-  /** Where the frame is closed the first finger opens it by custom; the stretch is paid for. */
+  /**
+   * Where the frame is closed the first finger opens it by custom, as far as the widest shape goes;
+   * the stretch is paid for.
+   */
   private final boolean opensFirst;
 
   private final double[][] efforts;
@@ -35,6 +41,7 @@ final class SpreadTerm implements MoveTerm {
     Instrument instrument = player.instrument();
     geometry = instrument.geometry();
     spans = new Spans(player);
+    frames = instrument.frames();
     highest = instrument.highestSemitone();
     opensFirst = !instrument.handling().lettersHaveFingers();
     efforts = new double[FINGERS * FINGERS][];
@@ -49,7 +56,7 @@ final class SpreadTerm implements MoveTerm {
 
   /** Efforts of one pair of fingers by their places: powers are dear, and pairs are asked often. */
   private double[] table(Finger lower, Finger upper) {
-    boolean opensByCustom = opensFirst && lower == Finger.FIRST;
+    int byCustom = opensFirst && lower == Finger.FIRST ? widestOrdinary(upper) : 0;
     double[] table = new double[(highest + 1) * (highest + 1)];
     for (int from = 1; from <= highest; from++) {
       for (int to = from + 1; to <= highest; to++) {
@@ -57,10 +64,21 @@ final class SpreadTerm implements MoveTerm {
         double share = spanMm / spans.comfortableMm(lower, from, upper) - 1;
         double beyond = spanMm > spans.greatestMm(lower, upper) ? BEYOND_THE_HAND : 0;
         table[from * (highest + 1) + to] =
-            (opensByCustom ? 0 : PER_SHARE * Math.max(0, share)) + beyond;
+            (to - from <= byCustom ? 0 : PER_SHARE * Math.max(0, share)) + beyond;
       }
     }
     return table;
+  }
+
+  /** Semitones from the first finger to another in the widest shape of the hand on the neck. */
+  private int widestOrdinary(Finger upper) {
+    return frames.stream()
+        .filter(f -> f.region() == HandFrame.Region.NECK)
+        .flatMap(f -> f.of(upper).stream())
+        .filter(r -> r.use() == HandFrame.Use.ORDINARY)
+        .mapToInt(HandFrame.Reach::offset)
+        .max()
+        .orElse(0);
   }
 
   @Override

@@ -71,4 +71,36 @@ class OpeningsAndSlidesTest {
     assertThat(coveredSlow).isLessThan(0.5);
     assertThat(coveredFast).isBetween(coveredSlow + 0.1, 1.0);
   }
+
+  @Test
+  void aCellistOpensFromTheFirstFingerByCustomButNotOverAFourth() {
+    Placement first = way(CELLO, "C4", 3, 1, Finger.FIRST);
+    Placement third = way(CELLO, "E4", 3, 1, Finger.FOURTH);
+    Placement fourth = way(CELLO, "F4", 3, 1, Finger.FOURTH);
+    assertThat(move(CELLO, "spread", SLOW, first, third)).isZero();
+    assertThat(move(CELLO, "spread", SLOW, first, fourth)).isPositive();
+  }
+
+  @Test
+  void doubleStopsInARowCarryTheirPairAlong() {
+    Placement low = way(CELLO, "G3+B3", p -> pair(p, 2, Finger.FOURTH));
+    Placement high = way(CELLO, "A3+C4", p -> pair(p, 3, Finger.FOURTH));
+    assertThat(move(CELLO, "same-finger", FAST, low, high)).isZero();
+    Placement single = way(CELLO, "B3", 2, 1, Finger.FIRST);
+    assertThat(move(CELLO, "same-finger", FAST, single, high)).isPositive();
+  }
+
+  private static boolean pair(Placement at, int hand, Finger lower) {
+    return at.hand() == hand && at.bottom().finger() == lower && at.top().string() == 1;
+  }
+
+  @Test
+  void onViolinADiatonicHalfStepOnOneFingerCostsMoreThanAChromaticOne() {
+    Placement low = way(VIOLIN, "C5", 2, 2, Finger.SECOND);
+    Placement high = way(VIOLIN, "C#5", 2, 2, Finger.SECOND);
+    double diatonic = move(VIOLIN, "same-finger", SLOW, low, high);
+    double chromatic = move(VIOLIN, "same-finger", SLOW.with(Moment.Sign.SAME_LETTER), low, high);
+    assertThat(diatonic).isGreaterThan(2 * chromatic);
+    assertThat(chromatic).isPositive();
+  }
 }

@@ -1,102 +1,125 @@
 package app.fret.bow;
 
 import app.fret.brief.Brief;
-import app.fret.reading.PlayedNote;
-import app.fret.score.Bar;
 import app.fret.score.BowDirection;
 import app.fret.score.Span;
-import app.fret.search.Chain;
-import app.fret.search.Lattice;
 import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 
 /**
- * Chooses the direction of every stroke.
+ * Plans how a passage is bowed: which way each stroke goes, where on the bow it starts and ends,
+ * and how much of it each note has. Slurs and bow signs of the part are kept.
  *
- * <p>Problem: printed slurs are one stroke each, other notes a stroke of their own; strokes
- * alternate. Where the printed bowing leaves a choice, which is at the start, at a printed bow mark
- * and after a rest long enough to set the bow anew, first beats go down, pickups up and the last
- * note down. Exact: each stroke is a layer of two choices, searched by {@link Lattice}; O(n) for n
- * strokes. Effort has no unit. Source: common practice.
+ * <p>The search is exact on its grid, see {@link BowSearch}; the rules are common practice, said at
+ * each term.
  */
 public final class BowPlanner {
-  /** Time for a full retake (common practice, no source). */
-  static final double FULL_RETAKE_SECONDS = 0.20;
+  private static final double SPEAKS_FROM = 0.05;
+  private static final int MOST_REASONS = 3;
 
-  private static final BowDirection[] DIRECTIONS = BowDirection.values();
-  private static final double AGAINST_PRINT = 1000;
-  private static final double TURN_WITHOUT_REST = 50;
-  private static final double RETAKE_IN_REST = 0.2;
-  private static final double FIRST_BEAT_UP = 1;
-  private static final double PICKUP_DOWN = 1;
-  private static final double LAST_NOTE_UP = 0.1;
-  private static final double START_UP = 0.5;
-
-  /** Plans the strokes of a passage. */
-  public BowPlan plan(Brief brief) {
-    List<Span> groups = brief.reading().strokes().groups();
-    return new BowPlan(new Task(brief, groups).choose());
+  /**
+   * Plans the strokes of a passage.
+   *
+   * @param strings strings of each note as the left hand takes it, lowest-pitched first
+   */
+  public BowPlan plan(Brief brief, List<List<Integer>> strings) {
+    return new Task(new BowLine(brief, strings)).plan();
   }
 
   /** What belongs to one call. */
-  private record Task(Brief brief, List<Span> groups) {
-    List<Stroke> choose() {
-      int[] sizes = new int[groups.size()];
-      Arrays.fill(sizes, DIRECTIONS.length);
-      int[] path = new Lattice(Chain.of(sizes, this::turn), wishes()).path();
-      List<Stroke> strokes = new ArrayList<>();
-      for (int i = 0; i < path.length; i++) {
-        Span group = groups.get(i);
-        strokes.add(new Stroke(group.first(), group.last(), DIRECTIONS[path[i]]));
-      }
-      return strokes;
-    }
+  private static final class Task {
+    private final BowLine line;
+    private final List<Span> groups;
+    private final List<StrokeKind> kinds;
+    private final List<Draft> drafts = new ArrayList<>();
+    private final BowJoints joints;
 
-    private double[][] wishes() {
-      double[][] wishes = new double[groups.size()][DIRECTIONS.length];
-      for (int i = 0; i < wishes.length; i++) {
-        for (BowDirection direction : DIRECTIONS) {
-          wishes[i][direction.ordinal()] = wish(i, direction);
+    Task(BowLine line) {
+      this.line = line;
+      this.groups = line.printed();
+      this.kinds = new StrokeKinds(line, groups).all();
+      for (int i = 0; i < groups.size(); i++) {
+        if (kinds.get(i) != StrokeKind.PIZZICATO) {
+          drafts.add(Draft.of(line, groups.get(i), kinds.get(i)));
         }
       }
-      return wishes;
+      this.joints = new BowJoints(line, drafts, true);
     }
 
-    private PlayedNote firstNote(int group) {
-      return brief.notes().get(groups.get(group).first());
+    BowPlan plan() {
+      BowSearch search = new BowSearch(line, drafts, joints);
+      List<Way> ways = search.ways();
+      List<Stroke> strokes = new ArrayList<>();
+      int bowed = 0;
+      Way last = new Way(BowDirection.DOWN, 0, 0);
+      for (int i = 0; i < groups.size(); i++) {
+        if (kinds.get(i) == StrokeKind.PIZZICATO) {
+          strokes.add(plucked(groups.get(i), last));
+        } else {
+          strokes.add(stroke(bowed, ways));
+          last = ways.get(bowed++);
+        }
+      }
+      return new BowPlan(strokes, search.least(), line.hairCm());
     }
 
-    private double wish(int group, BowDirection direction) {
-      PlayedNote note = firstNote(group);
-      Optional<BowDirection> printed = note.marks().bow();
-      double effort = printed.isPresent() && printed.get() != direction ? AGAINST_PRINT : 0;
-      Bar bar = brief.passage().bars().get(note.bar());
-      boolean atBarLine = note.onset().equals(bar.onset()) && !note.isGrace();
-      if (bar.uncounted() && direction == BowDirection.DOWN && leadsToNextBar(group)) {
-        effort += PICKUP_DOWN;
+    private Stroke plucked(Span notes, Way last) {
+      List<Double> nothing = new ArrayList<>();
+      double seconds = 0;
+      for (int i = notes.first(); i <= notes.last(); i++) {
+        nothing.add(0.0);
+        seconds += line.note(i).seconds();
       }
-      if (!bar.uncounted() && atBarLine && direction == BowDirection.UP) {
-        effort += FIRST_BEAT_UP + (group == 0 ? START_UP : 0);
-      }
-      if (group == groups.size() - 1 && direction == BowDirection.UP) {
-        effort += LAST_NOTE_UP;
-      }
-      return effort;
+      return new Stroke(
+          notes.first(),
+          notes.last(),
+          last.direction(),
+          StrokeKind.PIZZICATO,
+          last.end(),
+          last.end(),
+          0,
+          nothing,
+          seconds,
+          false,
+          List.of());
     }
 
-    /** Whether the stroke is the last before the bar line. */
-    private boolean leadsToNextBar(int group) {
-      return group + 1 < groups.size() && firstNote(group + 1).bar() > firstNote(group).bar();
+    private Stroke stroke(int index, List<Way> ways) {
+      Draft draft = drafts.get(index);
+      Way way = ways.get(index);
+      double cm = way.amount() * line.hairCm();
+      List<Double> shares = new ArrayList<>();
+      for (double share : draft.shares()) {
+        shares.add(share * cm);
+      }
+      boolean retake = index > 0 && way.start() != ways.get(index - 1).end();
+      return new Stroke(
+          draft.notes().first(),
+          draft.notes().last(),
+          way.direction(),
+          draft.kind(),
+          way.start(),
+          way.end(),
+          cm,
+          shares,
+          draft.seconds(),
+          retake,
+          reasons(index, way, retake ? ways.get(index - 1) : null));
     }
 
-    private double turn(int group, int from, int to) {
-      if (from != to) {
-        return 0;
+    /** The weightiest terms in words, and the retake where there is one. */
+    private List<String> reasons(int index, Way way, Way before) {
+      List<String> reasons = new ArrayList<>();
+      if (before != null) {
+        reasons.add(joints.reason(index, before.end(), way.start()));
       }
-      double silence = brief.timeline().silenceSeconds(groups.get(group).first());
-      return silence >= FULL_RETAKE_SECONDS ? RETAKE_IN_REST : TURN_WITHOUT_REST;
+      BowTerms.all().stream()
+          .filter(t -> t.effort(line, index, drafts, way) >= SPEAKS_FROM)
+          .sorted(Comparator.comparingDouble(t -> -t.effort(line, index, drafts, way)))
+          .limit(MOST_REASONS)
+          .forEach(t -> reasons.add(t.reason(line, index, drafts, way)));
+      return reasons;
     }
   }
 }

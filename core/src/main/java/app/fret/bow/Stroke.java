@@ -1,6 +1,7 @@
 package app.fret.bow;
 
 import app.fret.score.BowDirection;
+import java.util.List;
 
 /**
  * One stroke of the bow.
@@ -8,5 +9,35 @@ import app.fret.score.BowDirection;
  * @param firstNote number of its first note
  * @param lastNote number of its last note
  * @param direction which way it goes
+ * @param kind how it is played
+ * @param start place on the bow at its start, 0 at the frog to 1 at the tip
+ * @param end place at its end; the same where it is plucked
+ * @param amountCm hair it uses, in cm
+ * @param sharesCm of that for each note, in cm
+ * @param seconds how long it lasts at the tempo, in s
+ * @param retakeBefore whether the bow is lifted and set anew before it, in a rest too
+ * @param reasons why it is drawn so, weightiest first
  */
-public record Stroke(int firstNote, int lastNote, BowDirection direction) {}
+public record Stroke(
+    int firstNote,
+    int lastNote,
+    BowDirection direction,
+    StrokeKind kind,
+    double start,
+    double end,
+    double amountCm,
+    List<Double> sharesCm,
+    double seconds,
+    boolean retakeBefore,
+    List<String> reasons) {
+  public Stroke {
+    sharesCm = List.copyOf(sharesCm);
+    reasons = List.copyOf(reasons);
+  }
+
+  /** Mean speed while it sounds, in cm/s. */
+  public double speedCmPerSecond() {
+    double sounding = seconds * kind.soundingShare();
+    return sounding > 0 ? amountCm / sounding : 0;
+  }
+}

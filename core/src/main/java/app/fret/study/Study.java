@@ -15,6 +15,7 @@ import app.fret.lefthand.PinConflictException;
 import app.fret.lefthand.PreparedPassage;
 import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
+import app.fret.lefthand.hand.Stop;
 import app.fret.practice.PracticePlan;
 import app.fret.reading.NotePlaces;
 import app.fret.reading.Others;
@@ -30,6 +31,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 
 /**
  * Everything Fret works out for a passage, in one immutable value that is made only here.
@@ -99,11 +101,25 @@ public final class Study {
     LeftHandPlan leftHand = plan(brief, choices, prepared);
     TuningPlan tuning = new TuningPlanner().plan(brief, leftHand);
     steps.finished("leftHand");
-    BowPlan bow = new BowPlanner().plan(brief);
+    BowPlan bow = new BowPlanner().plan(brief, strings(brief, leftHand));
     steps.finished("bow");
     PracticePlan practice = practice(brief, choices);
     steps.finished("practice");
     return new Study(brief, choices, prepared, leftHand, tuning, bow, practice, others);
+  }
+
+  /** Strings of each note, lowest-pitched first; of a chord no hand can hold, the top ones. */
+  private static List<List<Integer>> strings(Brief brief, LeftHandPlan plan) {
+    List<List<Integer>> strings = new ArrayList<>();
+    for (LeftHandPlan.NotePlan note : plan.notes()) {
+      List<Integer> taken = note.placement().stops().stream().map(Stop::string).toList();
+      int heads = Math.min(note.note().notes().size(), brief.player().instrument().stringCount());
+      strings.add(
+          taken.isEmpty()
+              ? IntStream.rangeClosed(1, heads).mapToObj(s -> heads + 1 - s).toList()
+              : taken);
+    }
+    return strings;
   }
 
   private static PreparedPassage prepare(Brief brief, Choices choices) {
@@ -167,7 +183,10 @@ public final class Study {
 
   private Study withLeftHand(Choices next, PreparedPassage weighed, LeftHandPlan plan) {
     TuningPlan tuned = plan == leftHand ? tuning : new TuningPlanner().plan(brief, plan);
-    return new Study(brief, next, weighed, plan, tuned, bow, practice, others);
+    List<List<Integer>> strings = strings(brief, plan);
+    BowPlan bowed =
+        strings.equals(strings(brief, leftHand)) ? bow : new BowPlanner().plan(brief, strings);
+    return new Study(brief, next, weighed, plan, tuned, bowed, practice, others);
   }
 
   /** The same study beside other parts of its score. */

@@ -1,6 +1,5 @@
 package app.fret.files.plan;
 
-import app.fret.bow.Stroke;
 import app.fret.instrument.Instrument;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.study.Study;
@@ -15,7 +14,6 @@ import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -108,7 +106,7 @@ public final class PlanJson {
       root.set("alternatives", leftHand.alternatives(others));
     }
     root.set("tuning", new TuningJson(study).node());
-    root.set("bow", bow());
+    root.set("bow", BowJson.of(study.bow()));
     root.set("practice", practice());
     ObjectNode timing = root.putObject("timingMs");
     timingMs.forEach((name, ms) -> timing.put(name, rounded(ms)));
@@ -129,18 +127,6 @@ public final class PlanJson {
     study.leftHand().advice().leftOut().forEach(o -> list.add(Remarks.leftOut(study, o)));
     Remarks.printedNotKept(study).forEach(list::add);
     return passage;
-  }
-
-  private ObjectNode bow() {
-    ObjectNode node = NODES.objectNode();
-    ArrayNode strokes = node.putArray("strokes");
-    for (Stroke stroke : study.bow().strokes()) {
-      ObjectNode one = strokes.addObject();
-      one.put("firstNote", stroke.firstNote());
-      one.put("lastNote", stroke.lastNote());
-      one.put("direction", stroke.direction().name().toLowerCase(Locale.ROOT));
-    }
-    return node;
   }
 
   private ObjectNode practice() {

@@ -1,0 +1,37 @@
+package app.fret.bow;
+
+import java.util.List;
+
+/** One reason why a stroke is better drawn one way than another. Effort 1: a coach would remark. */
+interface BowTerm {
+  /** Name of the term, as in the table of weights. */
+  String name();
+
+  /** What of a way it looks at; ways alike in that share what was said. */
+  Look look();
+
+  /**
+   * Effort of drawing a stroke so, 0 when it has nothing to say.
+   *
+   * @param line the passage
+   * @param stroke number of the stroke
+   * @param drafts all strokes
+   * @param way how it is drawn; only what {@link #look()} names is looked at
+   */
+  double effort(BowLine line, int stroke, List<Draft> drafts, Way way);
+
+  /** Why, in plain words. */
+  String reason(BowLine line, int stroke, List<Draft> drafts, Way way);
+
+  /** What of a way a term looks at. */
+  enum Look {
+    /** How much bow. */
+    AMOUNT,
+    /** Where its middle lies. */
+    MIDDLE,
+    /** Direction and where it starts. */
+    START,
+    /** Direction and where it ends. */
+    END
+  }
+}

@@ -1,0 +1,59 @@
+package app.fret.bow;
+
+import app.fret.score.BowDirection;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A note as the bow sees it.
+ *
+ * @param seconds how long it lasts at the tempo, in s
+ * @param silenceSeconds rest before it, in s
+ * @param level 1 to 10
+ * @param stress weight of its place in the bar: 1 on the first beat, 0.6 on the half bar, 0.35 on
+ *     other beats, 0.12 off the beat, 0.05 elsewhere
+ * @param strings strings it sounds on, lowest-pitched first, by number from 1 at the highest
+ * @param accent 0 without, 1 accented, more for a forced attack
+ * @param isShort whether a dot or wedge stands over it
+ * @param isPlucked whether it is plucked
+ * @param printed bow sign of the part
+ */
+record BowedNote(
+    double seconds,
+    double silenceSeconds,
+    double level,
+    double stress,
+    List<Integer> strings,
+    double accent,
+    boolean isShort,
+    boolean isPlucked,
+    Optional<BowDirection> printed) {
+  static final double FIRST_BEAT = 1;
+  static final double HALF_BAR = 0.6;
+  static final double BEAT = 0.35;
+  static final double OFF_BEAT = 0.12;
+  static final double ELSEWHERE = 0.05;
+
+  /** From here on a note is loud: forte. */
+  static final double LOUD = 7;
+
+  /** Up to here it is soft: piano. */
+  static final double SOFT = 4;
+
+  BowedNote {
+    strings = List.copyOf(strings);
+  }
+
+  boolean isLoud() {
+    return level >= LOUD;
+  }
+
+  boolean isSoft() {
+    return level <= SOFT;
+  }
+
+  /** String that carries the note: the highest. */
+  int topString() {
+    return strings.get(strings.size() - 1);
+  }
+}

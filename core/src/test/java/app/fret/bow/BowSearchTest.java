@@ -1,0 +1,125 @@
+package app.fret.bow;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.fret.instrument.Instruments;
+import app.fret.instrument.Player;
+import app.fret.score.BeatUnit;
+import app.fret.score.BowDirection;
+import app.fret.score.Passage;
+import app.fret.score.Tempo;
+import app.fret.testing.Briefs;
+import app.fret.testing.Music;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** The search against all combinations on every sixth place, tried one by one. */
+class BowSearchTest {
+  private static final int COARSE = 6;
+
+  private static BowLine line(String instrument, Passage passage, double perMinute) {
+    Player player = Player.of("", Instruments.named(instrument));
+    return Bowed.line(Briefs.of(passage, player, new Tempo(BeatUnit.QUARTER, perMinute)));
+  }
+
+  /** All ways, with places on a coarser grid, so that they can all be tried. */
+  private static final class AllWays {
+    private final BowLine line;
+    private final List<Draft> drafts;
+    private final BowJoints joints;
+    private final StrokeTable[] tables;
+    private final Figures figures;
+    private final int step;
+    private double least = Double.POSITIVE_INFINITY;
+
+    AllWays(BowLine line, int step) {
+      this.line = line;
+      this.drafts = Bowed.drafts(line);
+      this.joints = new BowJoints(line, drafts, true);
+      this.step = step;
+      this.figures = new Figures(line, drafts);
+      this.tables = new StrokeTable[drafts.size()];
+      for (int i = 0; i < tables.length; i++) {
+        tables[i] = new StrokeTable(line, i, drafts);
+      }
+    }
+
+    double least() {
+      extend(0, 0, null, 0, 0);
+      return least;
+    }
+
+    private void extend(int stroke, double effort, BowDirection before, int at, int begun) {
+      if (effort >= least) {
+        return;
+      }
+      if (stroke == drafts.size()) {
+        least = effort;
+        return;
+      }
+      for (BowDirection direction : BowDirection.values()) {
+        double figure =
+            figures.repeats(stroke) && direction.ordinal() != begun ? BowSearch.OTHER_START : 0;
+        int now = figures.begins(stroke) ? direction.ordinal() : begun;
+        for (int start = 0; start < BowSearch.PLACES; start += step) {
+          double joint = joint(stroke, before, at, direction, start);
+          for (int end = 0; end < BowSearch.PLACES; end += step) {
+            boolean fits = direction == BowDirection.DOWN ? end > start : end < start;
+            int cells = Math.abs(end - start);
+            if (fits
+                && cells >= tables[stroke].leastCells()
+                && cells <= tables[stroke].mostCells()) {
+              double own = tables[stroke].effort(direction.ordinal(), start, end);
+              extend(stroke + 1, effort + figure + joint + own, direction, end, now);
+            }
+          }
+        }
+      }
+    }
+
+    private double joint(int stroke, BowDirection before, int at, BowDirection now, int start) {
+      if (before == null) {
+        return 0;
+      }
+      double from = (double) at / (BowSearch.PLACES - 1);
+      double to = (double) start / (BowSearch.PLACES - 1);
+      double lifted =
+          joints.new Retakes(stroke).effort(Math.abs(to - from), to > from, before == now, now);
+      if (start != at) {
+        return lifted;
+      }
+      return Math.min(lifted, before == now ? joints.hook(stroke, now) : 0);
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "violin, C5/4 (D5/4 E5/4) F5/4, 80",
+    "viola, (G4/2. A4/4) | B4/2 r/2, 60",
+    "cello, G3/8 A3/8 (B3/8 C4/8) D4/4 r/4, 120",
+    "bass, C3/2 r/4 D3/4v | E3/1, 100"
+  })
+  void nothingIsCheaperThanWhatTheSearchFinds(String instrument, String music, double perMinute) {
+    BowLine line = line(instrument, Music.passage(music), perMinute);
+    List<Draft> drafts = Bowed.drafts(line);
+    BowJoints joints = new BowJoints(line, drafts, true);
+    double coarse = new BowSearch(line, drafts, joints, COARSE).least();
+    assertThat(coarse).isCloseTo(new AllWays(line, COARSE).least(), within(1e-9));
+    assertThat(new BowSearch(line, drafts, joints).least()).isLessThanOrEqualTo(coarse);
+  }
+
+  @Test
+  void theWaysFoundTogetherCostTheLeastEffort() {
+    BowLine line = line("violin", Music.passage("C5/4 (D5/4 E5/4) F5/4 | G5/2 r/4 A5/4"), 90);
+    List<Draft> drafts = Bowed.drafts(line);
+    BowSearch search = new BowSearch(line, drafts, new BowJoints(line, drafts, true));
+    List<Way> ways = search.ways();
+    assertThat(ways).hasSameSizeAs(drafts);
+    assertThat(ways)
+        .allSatisfy(way -> assertThat(way.end() > way.start()).isEqualTo(!way.isUp()))
+        .allSatisfy(way -> assertThat(way.start()).isBetween(0.0, 1.0));
+  }
+}

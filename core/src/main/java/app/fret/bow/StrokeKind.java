@@ -49,6 +49,19 @@ public enum StrokeKind {
     return sign;
   }
 
+  /** Its name as players say it. */
+  public String words() {
+    return switch (this) {
+      case DETACHE -> "détaché";
+      case SAUTILLE -> "sautillé";
+      case MARTELE -> "martelé";
+      case SPRINGING_ARPEGGIO -> "springing arpeggio";
+      case STACCATO -> "staccato in one bow";
+      case DISTINCT -> "short slur";
+      default -> sign;
+    };
+  }
+
   /** The share of its time that sounds, 0 to 1; amounts of bow count that time only. */
   public double soundingShare() {
     return soundingShare;

@@ -1,5 +1,7 @@
 package app.fret.files.plan;
 
+import app.fret.bow.Stroke;
+import app.fret.bow.StrokeKind;
 import app.fret.instrument.Instrument;
 import app.fret.instrument.Spelling;
 import app.fret.lefthand.DecidingReasons;
@@ -12,6 +14,7 @@ import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.reading.PlayedNote;
 import app.fret.reading.traps.Trap;
+import app.fret.score.BowDirection;
 import app.fret.score.Key;
 import app.fret.score.Sounding;
 import app.fret.score.Tempo;
@@ -31,6 +34,7 @@ public final class PlanText {
   private final StringBuilder text = new StringBuilder();
   private String position = "";
   private int hand;
+  private StrokeKind kind;
 
   private PlanText(Study study) {
     this.study = study;
@@ -124,12 +128,43 @@ public final class PlanText {
     if (!positions.toString().isBlank()) {
       line("  position  %s", positions.toString().stripTrailing());
     }
+    addBow(bar);
     study.leftHand().shifts().stream()
         .filter(s -> study.notes().get(s.toNote()).bar() == bar)
         .forEach(this::addShift);
     study.leftHand().advice().cues().stream()
         .filter(c -> study.notes().get(c.note()).bar() == bar)
         .forEach(c -> line("  body, %s", c.text()));
+  }
+
+  /** The strokes that begin in a bar: kind where it changes, way, places on the bow. */
+  private void addBow(int bar) {
+    StringBuilder words = new StringBuilder();
+    for (Stroke stroke : study.bow().strokes()) {
+      if (study.notes().get(stroke.firstNote()).bar() == bar) {
+        if (stroke.kind() != kind) {
+          words.append(words.length() > 0 ? "| " : "").append(stroke.kind().words()).append(' ');
+          kind = stroke.kind();
+        }
+        words.append(bow(stroke)).append(' ');
+      }
+    }
+    if (words.length() > 0) {
+      line("  bow       %s", words.toString().strip());
+    }
+  }
+
+  private static String bow(Stroke stroke) {
+    if (stroke.kind() == StrokeKind.PIZZICATO) {
+      return "+";
+    }
+    return String.format(
+        Locale.ROOT,
+        "%s%s %.2f>%.2f",
+        stroke.retakeBefore() ? "lift, " : "",
+        stroke.direction() == BowDirection.DOWN ? "down" : "up",
+        stroke.start(),
+        stroke.end());
   }
 
   /** A harmonic is marked by a ring, as players pencil it. */

@@ -169,8 +169,28 @@ class PlanOutputTest {
   @Test
   void whatIsNotComputedIsLeftOut() {
     assertThat(json.has("alternatives")).isFalse();
-    assertThat(json.at("/bow/strokes/0").has("amountCm")).isFalse();
+    assertThat(json.at("/bow/strokes/0").has("contact")).isFalse();
     assertThat(json.get("practice").has("drills")).isFalse();
+  }
+
+  @Test
+  void everyStrokeSaysWhereOnTheBowItLies() {
+    double hairCm = json.at("/bow/hairCm").asDouble();
+    assertThat(hairCm).isGreaterThan(50);
+    assertThat(json.at("/bow/school").asText()).isEqualTo("printed");
+    JsonNode strokes = json.at("/bow/strokes");
+    assertThat(strokes.size()).isGreaterThan(1);
+    for (JsonNode stroke : strokes) {
+      double start = stroke.get("start").asDouble();
+      double end = stroke.get("end").asDouble();
+      assertThat(start).isBetween(0.0, 1.0);
+      assertThat(stroke.get("direction").asText()).isEqualTo(end > start ? "down" : "up");
+      assertThat(stroke.get("amountCm").asDouble())
+          .isCloseTo(Math.abs(end - start) * hairCm, within(0.02));
+      int notes = stroke.get("lastNote").asInt() - stroke.get("firstNote").asInt() + 1;
+      assertThat(stroke.get("sharesCm").size()).isEqualTo(notes);
+      assertThat(stroke.get("stroke").asText()).matches("[a-z-]+");
+    }
   }
 
   @Test
@@ -183,6 +203,7 @@ class PlanOutputTest {
         .contains("bar 3, note 1: no hand of this size can hold the chord")
         .contains("  position ")
         .contains("guide ")
+        .containsPattern("  bow       [a-zé ]+ (down|up) 0\\.\\d\\d>")
         .contains("passed over: lyrics in bar 1");
     String[] lines = text.split("\n");
     for (int i = 0; i + 1 < lines.length; i++) {

@@ -23,7 +23,7 @@ import java.util.Map;
  */
 final class FigureSearch {
   /** Passes times notes that may be spent. */
-  private static final int PASSES_OF_LAYERS = 6000;
+  private static final int PASSES_OF_LAYERS = 3000;
 
   private static final int PASSES_OF_TRY = 2;
 

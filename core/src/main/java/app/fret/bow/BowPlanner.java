@@ -61,7 +61,22 @@ public final class BowPlanner {
           last = ways.get(bowed++);
         }
       }
-      return new BowPlan(strokes, search.least(), line.hairCm());
+      return new BowPlan(
+          strokes,
+          search.least(),
+          line.hairCm(),
+          new BowTroubles(line, drafts, ways, joints).find(),
+          number -> others(search, ways, number));
+    }
+
+    /** Strokes are counted with those that are plucked, which have no other way. */
+    private List<OtherStroke> others(BowSearch search, List<Way> ways, int number) {
+      if (kinds.get(number) == StrokeKind.PIZZICATO) {
+        return List.of();
+      }
+      int bowed =
+          (int) kinds.subList(0, number).stream().filter(k -> k != StrokeKind.PIZZICATO).count();
+      return search.otherWays(bowed, ways.get(bowed), bowed == 0 ? null : ways.get(bowed - 1));
     }
 
     private Stroke plucked(Span notes, Way last) {
@@ -82,6 +97,7 @@ public final class BowPlanner {
           nothing,
           seconds,
           false,
+          List.of(),
           List.of());
     }
 
@@ -105,6 +121,7 @@ public final class BowPlanner {
           shares,
           draft.seconds(),
           retake,
+          Hints.of(line, drafts, index),
           reasons(index, way, retake ? ways.get(index - 1) : null));
     }
 

@@ -3,7 +3,9 @@ package app.fret.bow;
 import app.fret.score.BowDirection;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
+import java.util.function.IntPredicate;
 
 /**
  * The least effort of all ways to bow a passage.
@@ -23,6 +25,9 @@ final class BowSearch {
   private static final BowDirection[] DIRECTIONS = BowDirection.values();
   private static final int STATES = 4 * PLACES;
 
+  /** A start so far away is another way to take a stroke. */
+  private static final double ELSEWHERE = 0.15;
+
   /** Effort of beginning a bar the other way than the same bar before it. */
   static final double OTHER_START = 0.3;
 
@@ -34,9 +39,13 @@ final class BowSearch {
   /** Without figures that come back nobody asks how a bar began. */
   private final int begunKinds;
 
+  private boolean isBackKnown;
+
   private final StrokeTable[] tables;
   private final double[][] entry;
   private final double[][] exit;
+  private final double[][] entryTo;
+  private final double[][] exitTo;
   private final int[][] entryFrom;
   private final int[][] exitFrom;
 
@@ -61,6 +70,8 @@ final class BowSearch {
     this.exit = new double[count][STATES];
     this.entryFrom = new int[count][STATES];
     this.exitFrom = new int[count][STATES];
+    this.entryTo = new double[count][STATES];
+    this.exitTo = new double[count][STATES];
     StrokeTables known = new StrokeTables(line, drafts);
     for (int i = 0; i < count; i++) {
       tables[i] = known.of(i);
@@ -107,13 +118,7 @@ final class BowSearch {
   private void takeBack(int stroke, int begun, int direction, BowJoints.Retakes retakes) {
     boolean[] worth = worthLifting(stroke, begun, direction, retakes.steepest() / (PLACES - 1));
     for (int next = 0; next < 2; next++) {
-      double[] in = new double[PLACES];
-      double[] out = new double[PLACES];
-      for (int cells = 0; cells < PLACES; cells += step) {
-        boolean same = next == direction;
-        in[cells] = retakes.effort(place(cells), false, same, DIRECTIONS[next]);
-        out[cells] = retakes.effort(place(cells), true, same, DIRECTIONS[next]);
-      }
+      double[] lifts = lifts(retakes, direction, next);
       int first = state(begun, next, 0);
       for (int p = 0; p < PLACES; p += step) {
         int from = state(begun, direction, p);
@@ -121,16 +126,27 @@ final class BowSearch {
         boolean tried = next == direction ? before < Double.POSITIVE_INFINITY : worth[p];
         if (tried) {
           for (int to = 0; to < PLACES; to += step) {
-            improve(stroke, first + to, before + (to > p ? out[to - p] : in[p - to]), from);
+            improve(stroke, first + to, before + lifts[to - p + PLACES - 1], from);
           }
         }
       }
     }
   }
 
+  /** Efforts of lifts by how many places they go outwards, from one less than -{@link #PLACES}. */
+  private static double[] lifts(BowJoints.Retakes retakes, int direction, int next) {
+    double[] lifts = new double[2 * PLACES - 1];
+    for (int by = 1 - PLACES; by < PLACES; by++) {
+      lifts[by + PLACES - 1] =
+          retakes.effort(place(Math.abs(by)), by > 0, next == direction, DIRECTIONS[next]);
+    }
+    return lifts;
+  }
+
   /**
-   * Places from which a lift can be part of the cheapest way: where going on from another place,
-   * and all the longer lift from there, is no cheaper.
+   * Places from which a lift before a turn can be part of the cheapest way: where coming from
+   * another place, and all the longer lift from there, is no cheaper. A lift that goes on the same
+   * way costs a hook when it is short, so that this says nothing of it.
    */
   private boolean[] worthLifting(int stroke, int begun, int direction, double perCell) {
     double[] before = exit[stroke - 1];
@@ -195,6 +211,157 @@ final class BowSearch {
         exitFrom[stroke][state] = from;
       }
     }
+  }
+
+  /** Works out the least effort from every state to the end; only other ways need it. */
+  private void passBackward() {
+    for (int stroke = drafts.size() - 1; stroke >= 0; stroke--) {
+      drawBack(stroke);
+      if (stroke > 0) {
+        leave(stroke);
+      }
+    }
+    isBackKnown = true;
+  }
+
+  private void drawBack(int stroke) {
+    Arrays.fill(entryTo[stroke], Double.POSITIVE_INFINITY);
+    StrokeTable table = tables[stroke];
+    for (int begun = 0; begun < begunKinds; begun++) {
+      for (int direction = 0; direction < 2; direction++) {
+        int after = begunKinds > 1 && figures.begins(stroke) ? direction : begun;
+        double figure = figure(stroke, begun, direction);
+        int way = DIRECTIONS[direction] == BowDirection.DOWN ? 1 : -1;
+        for (int start = 0; start < PLACES; start += step) {
+          double least = Double.POSITIVE_INFINITY;
+          int first = table.leastCells() + Math.floorMod(-table.leastCells(), step);
+          for (int cells = first; cells <= table.mostCells(); cells += step) {
+            int end = start + way * cells;
+            if (end < 0 || end >= PLACES) {
+              break;
+            }
+            double onward = exitTo[stroke][state(after, direction, end)];
+            least = Math.min(least, table.effort(direction, start, end) + onward);
+          }
+          entryTo[stroke][state(begun, direction, start)] = least + figure;
+        }
+      }
+    }
+  }
+
+  /** The mirror image of {@link #enter}. */
+  private void leave(int stroke) {
+    double[] lifted = liftedOnward(stroke);
+    for (int begun = 0; begun < begunKinds; begun++) {
+      for (int direction = 0; direction < 2; direction++) {
+        double hook = joints.hook(stroke, DIRECTIONS[direction]);
+        for (int p = 0; p < PLACES; p += step) {
+          int here = state(begun, direction, p);
+          double turned = entryTo[stroke][state(begun, 1 - direction, p)];
+          double hooked = entryTo[stroke][here] + hook;
+          exitTo[stroke - 1][here] = Math.min(lifted[here], Math.min(turned, hooked));
+        }
+      }
+    }
+  }
+
+  /** Least effort to the end from where the stroke before ends, when the bow is lifted there. */
+  private double[] liftedOnward(int stroke) {
+    double[] least = new double[STATES];
+    Arrays.fill(least, Double.POSITIVE_INFINITY);
+    BowJoints.Retakes retakes = joints.new Retakes(stroke);
+    for (int direction = 0; direction < 2; direction++) {
+      for (int next = 0; next < 2; next++) {
+        double[] lifts = lifts(retakes, direction, next);
+        for (int begun = 0; begun < begunKinds; begun++) {
+          int first = state(begun, next, 0);
+          for (int p = 0; p < PLACES; p += step) {
+            int here = state(begun, direction, p);
+            double best = least[here];
+            for (int to = 0; to < PLACES; to += step) {
+              best = Math.min(best, lifts[to - p + PLACES - 1] + entryTo[stroke][first + to]);
+            }
+            least[here] = best;
+          }
+        }
+      }
+    }
+    return least;
+  }
+
+  /**
+   * What each other way to take a stroke costs more than the best plan, exactly; ways that nobody
+   * could take are left out.
+   *
+   * @param stroke its number
+   * @param way how the best plan takes it
+   * @param before how the best plan takes the stroke before; null for the first
+   */
+  synchronized List<OtherStroke> otherWays(int stroke, Way way, Way before) {
+    if (!isBackKnown) {
+      passBackward();
+    }
+    double least = least();
+    int direction = way.direction().ordinal();
+    List<OtherStroke> others = new ArrayList<>();
+    String turned = way.isUp() ? "down-bow" : "up-bow";
+    add(others, turned, leastThrough(stroke, 1 - direction, p -> true) - least);
+    add(
+        others,
+        "start elsewhere",
+        leastThrough(stroke, direction, p -> Math.abs(place(p) - way.start()) > ELSEWHERE) - least);
+    boolean sameWay = before != null && before.direction() == way.direction();
+    boolean moved = before != null && before.end() != way.start();
+    if (before != null && !(sameWay && !moved)) {
+      add(others, "hook", leastHooked(stroke) - least);
+    }
+    if (before != null && !moved) {
+      add(others, "retake", leastLifted(stroke) - least);
+    }
+    others.sort(Comparator.comparingDouble(OtherStroke::extraEffort));
+    return others;
+  }
+
+  private static void add(List<OtherStroke> others, String what, double extra) {
+    if (Double.isFinite(extra)) {
+      others.add(new OtherStroke(what, Math.max(0, extra)));
+    }
+  }
+
+  private double leastThrough(int stroke, int direction, IntPredicate starts) {
+    double least = Double.POSITIVE_INFINITY;
+    for (int begun = 0; begun < begunKinds; begun++) {
+      for (int p = 0; p < PLACES; p += step) {
+        if (starts.test(p)) {
+          int state = state(begun, direction, p);
+          least = Math.min(least, entry[stroke][state] + entryTo[stroke][state]);
+        }
+      }
+    }
+    return least;
+  }
+
+  private double leastHooked(int stroke) {
+    double least = Double.POSITIVE_INFINITY;
+    for (int direction = 0; direction < 2; direction++) {
+      double hook = joints.hook(stroke, DIRECTIONS[direction]);
+      for (int begun = 0; begun < begunKinds; begun++) {
+        for (int p = 0; p < PLACES; p += step) {
+          int state = state(begun, direction, p);
+          least = Math.min(least, exit[stroke - 1][state] + hook + entryTo[stroke][state]);
+        }
+      }
+    }
+    return least;
+  }
+
+  private double leastLifted(int stroke) {
+    double[] lifted = liftedOnward(stroke);
+    double least = Double.POSITIVE_INFINITY;
+    for (int state = 0; state < STATES; state++) {
+      least = Math.min(least, exit[stroke - 1][state] + lifted[state]);
+    }
+    return least;
   }
 
   /** Least effort of all. */

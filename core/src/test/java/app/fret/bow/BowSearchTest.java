@@ -34,6 +34,12 @@ class BowSearchTest {
     private final Figures figures;
     private final int step;
     private double least = Double.POSITIVE_INFINITY;
+    private Allowed allowed = (stroke, before, at, direction, start) -> true;
+
+    /** Which ways are looked at. */
+    private interface Allowed {
+      boolean of(int stroke, BowDirection before, int at, BowDirection direction, int start);
+    }
 
     AllWays(BowLine line, int step) {
       this.line = line;
@@ -52,6 +58,11 @@ class BowSearchTest {
       return least;
     }
 
+    double least(Allowed only) {
+      allowed = only;
+      return least();
+    }
+
     private void extend(int stroke, double effort, BowDirection before, int at, int begun) {
       if (effort >= least) {
         return;
@@ -65,6 +76,9 @@ class BowSearchTest {
             figures.repeats(stroke) && direction.ordinal() != begun ? BowSearch.OTHER_START : 0;
         int now = figures.begins(stroke) ? direction.ordinal() : begun;
         for (int start = 0; start < BowSearch.PLACES; start += step) {
+          if (!allowed.of(stroke, before, at, direction, start)) {
+            continue;
+          }
           double joint = joint(stroke, before, at, direction, start);
           for (int end = 0; end < BowSearch.PLACES; end += step) {
             boolean fits = direction == BowDirection.DOWN ? end > start : end < start;
@@ -109,6 +123,47 @@ class BowSearchTest {
     double coarse = new BowSearch(line, drafts, joints, COARSE).least();
     assertThat(coarse).isCloseTo(new AllWays(line, COARSE).least(), within(1e-9));
     assertThat(new BowSearch(line, drafts, joints).least()).isLessThanOrEqualTo(coarse);
+  }
+
+  /** What another direction costs more is exact: the least of all ways that take it. */
+  @ParameterizedTest
+  @CsvSource({
+    "violin, C5/4 (D5/4 E5/4) F5/4, 80, 1",
+    "cello, G3/8 A3/8 (B3/8 C4/8) D4/4 r/4, 120, 2",
+    "bass, C3/2 r/4 D3/4v | E3/1, 100, 2"
+  })
+  void anotherDirectionCostsExactlyWhatTheBestPlanWithItCosts(
+      String instrument, String music, double perMinute, int stroke) {
+    BowLine line = line(instrument, Music.passage(music), perMinute);
+    List<Draft> drafts = Bowed.drafts(line);
+    BowSearch search = new BowSearch(line, drafts, new BowJoints(line, drafts, true), COARSE);
+    List<Way> ways = search.ways();
+    Way taken = ways.get(stroke);
+    double extra =
+        search.otherWays(stroke, taken, ways.get(stroke - 1)).stream()
+            .filter(o -> o.what().equals(taken.isUp() ? "down-bow" : "up-bow"))
+            .findFirst()
+            .orElseThrow()
+            .extraEffort();
+    double turned =
+        new AllWays(line, COARSE)
+            .least((s, before, at, way, start) -> s != stroke || way != taken.direction());
+    assertThat(extra).isCloseTo(turned - search.least(), within(1e-9));
+  }
+
+  @Test
+  void otherWaysAreNamedCheapestFirstAndNoneIsCheaperThanThePlan() {
+    BowLine line = line("violin", Music.passage("C5/4 D5/4 E5/4 r/4 | F5/2 G5/2"), 80);
+    List<Draft> drafts = Bowed.drafts(line);
+    BowSearch search = new BowSearch(line, drafts, new BowJoints(line, drafts, true));
+    List<Way> ways = search.ways();
+    List<OtherStroke> others = search.otherWays(2, ways.get(2), ways.get(1));
+    assertThat(others)
+        .extracting(OtherStroke::what)
+        .contains("hook", "retake", "start elsewhere")
+        .doesNotHaveDuplicates();
+    assertThat(others).extracting(OtherStroke::extraEffort).isSorted();
+    assertThat(others.get(0).extraEffort()).isNotNegative();
   }
 
   @Test

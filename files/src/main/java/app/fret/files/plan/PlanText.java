@@ -1,5 +1,6 @@
 package app.fret.files.plan;
 
+import app.fret.bow.BowTrouble;
 import app.fret.bow.Stroke;
 import app.fret.bow.StrokeKind;
 import app.fret.instrument.Instrument;
@@ -137,6 +138,13 @@ public final class PlanText {
         .forEach(c -> line("  body, %s", c.text()));
   }
 
+  private void addTrouble(BowTrouble trouble) {
+    int bar = study.notes().get(trouble.firstNote()).bar();
+    line(
+        "bow, bar %s: %s %s",
+        study.passage().bars().get(bar).label(), trouble.text(), trouble.mend());
+  }
+
   /** The strokes that begin in a bar: kind where it changes, way, places on the bow. */
   private void addBow(int bar) {
     StringBuilder words = new StringBuilder();
@@ -270,6 +278,7 @@ public final class PlanText {
     study.leftHand().advice().leftOut().forEach(o -> line("%s", Remarks.leftOut(study, o)));
     Remarks.printedNotKept(study).forEach(r -> line("%s", r));
     new DecidingReasons(study.leftHand()).ofPassage().forEach(r -> line("%s", r));
+    study.bow().troubles().forEach(this::addTrouble);
     study.leftHand().advice().cautions().forEach(c -> line("take care: %s", c));
     skipped.forEach(s -> line("passed over: %s", s));
   }

@@ -176,8 +176,12 @@ final class BowTroubles {
     return drafts.get(one).kind() == drafts.get(other).kind();
   }
 
+  /** Grace notes are as short as they are and speak as part of their note. */
   private boolean isOutside(int stroke) {
     Draft draft = drafts.get(stroke);
+    if (line.brief().notes().get(draft.notes().first()).isGrace()) {
+      return false;
+    }
     return draft.perSecond() > draft.kind().fastestPerSecond()
         || draft.perSecond() < draft.kind().slowestPerSecond();
   }

@@ -16,7 +16,7 @@ final class StrokeKinds {
   private static final double FASTEST_ARPEGGIO = 12;
   private static final double DISTINCT_FROM = 8;
   private static final double LONG_SECONDS = 0.85;
-  private static final double LIFTED_BELOW = 2.6;
+  private static final double LIFTED_BELOW = 3;
   private static final double SPICCATO_BELOW = 8.5;
   private static final double SPICCATO_BELOW_LOW = 9.5;
 

@@ -131,6 +131,12 @@ class BowTroublesTest {
   }
 
   @Test
+  void aGraceNoteIsAsShortAsItIs() {
+    BowLine line = line(Music.passage("C5/4 gD5/16 C5/4 r/2"), 100);
+    assertThat(kinds(line, down(.3, .6), up(.6, .57), down(.57, .85))).isEmpty();
+  }
+
+  @Test
   void aNoteWithHardlyAnyBowIsOneTooManyUnderTheSlur() {
     String slur = "(C5/1 | D5/16 E5/16 F5/16 G5/16) r/2.";
     List<BowTrouble> found = find(line(Music.passage(slur), 100), down(0.4, 0.55));

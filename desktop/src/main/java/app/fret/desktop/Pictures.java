@@ -53,11 +53,11 @@ final class Pictures {
     shots.add(new Shot("left-hand-chords", done -> show(2, Station.LEFT_HAND, 5, done)));
     shots.add(new Shot("left-hand-high", done -> show(3, Station.LEFT_HAND, 12, done)));
     shots.add(new Shot("left-hand-viola", done -> show(4, Station.LEFT_HAND, 20, done)));
-    shots.add(new Shot("left-hand-alto", done -> show(5, Station.LEFT_HAND, 14, done)));
     shots.add(new Shot("left-hand-thumb", done -> show(6, Station.LEFT_HAND, 28, done)));
     shots.add(new Shot("left-hand-cello", done -> show(7, Station.LEFT_HAND, 14, done)));
     shots.add(new Shot("left-hand-bass", done -> show(8, Station.LEFT_HAND, 6, done)));
-    shots.add(new Shot("left-hand-uneven", done -> show(9, Station.LEFT_HAND, 31, done)));
+    shots.add(new Shot("bow", done -> show(1, Station.BOW, 25, done)));
+    shots.add(new Shot("bow-low", done -> show(8, Station.BOW, 12, done)));
     shots.add(new Shot("compare", done -> press(1, "#compare-plans", "#compare", done)));
     shots.add(new Shot("player", done -> press(8, "#show-player", "#player-sheet", done)));
     shots.add(new Shot("write-in", this::writeIn));

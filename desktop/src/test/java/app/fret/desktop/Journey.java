@@ -100,12 +100,17 @@ abstract class Journey {
 
   /** Adds a file as a new player would. */
   void addScore(FxRobot robot) throws IOException {
-    Path file = score("D5/4 E5/4 F5/4 G5/4 | A5/4 B5/4 C6/4 D6/4 | E6/2 D6/2 | C6/1");
+    addScore(robot, "D5/4 E5/4 F5/4 G5/4 | A5/4 B5/4 C6/4 D6/4 | E6/2 D6/2 | C6/1", "112");
+  }
+
+  void addScore(FxRobot robot, String words, String perMinute) throws IOException {
+    Path file = score(words);
     robot.interact(() -> window.add(file));
     waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
     robot.interact(() -> robot.lookup("#add-title").queryAs(TextField.class).setText("Study 4"));
     robot.clickOn("#add-new-player").write("Oda Merrin");
-    robot.interact(() -> robot.lookup("#add-per-minute").queryAs(TextField.class).setText("112"));
+    robot.interact(
+        () -> robot.lookup("#add-per-minute").queryAs(TextField.class).setText(perMinute));
     robot.clickOn("#add-confirm");
     waitFor(() -> desk.openProperty().get().isPresent());
     waitFor(() -> score().isPresent());

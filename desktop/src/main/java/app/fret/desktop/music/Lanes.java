@@ -20,6 +20,9 @@ public final class Lanes {
   /** The path of the left hand and how far it opens. */
   public static final List<Lane> LEFT_HAND = List.of(new PathLane(), new ReachStrip());
 
+  /** Where the bow is. */
+  public static final List<Lane> BOW = List.of(new TrackLane());
+
   private static final Map<Lane, String> WORDS =
       Map.of(
           TEMPI,

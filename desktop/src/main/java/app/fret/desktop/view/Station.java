@@ -40,6 +40,10 @@ public record Station(
       new Station(
           "left-hand", "Left hand", "Ctrl+2", List.of(), LeftHandStation::new, WhyPanel::new);
 
+  /** Strokes on the bow. */
+  public static final Station BOW =
+      new Station("bow", "Bow", "Ctrl+3", List.of(), (d, s) -> new BowStation(d), BowPanel::new);
+
   /** The ladder. */
   public static final Station PRACTISE =
       new Station(
@@ -51,7 +55,7 @@ public record Station(
           PractisePanel::new);
 
   /** All stations, in the order of the work. */
-  public static final List<Station> ALL = List.of(READ, LEFT_HAND, PRACTISE);
+  public static final List<Station> ALL = List.of(READ, LEFT_HAND, BOW, PRACTISE);
 
   /** What a station can ask of the window. */
   interface Services {

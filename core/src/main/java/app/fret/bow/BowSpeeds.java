@@ -10,9 +10,6 @@ final class BowSpeeds {
   /** What a player can still do beside the usual speed, by pressing less. */
   static final double FASTEST_BESIDE_USUAL = 1.7;
 
-  /** Near the fingerboard the bow goes as much faster at the same level. */
-  static final double NEAR_FINGERBOARD = 2.4;
-
   private static final double[] USUAL_CM = {7, 9, 12, 18, 25, 32, 45, 65, 70, 75};
   private static final double[] SLOWEST_CM = {3.5, 4, 5, 6.5, 8.5, 10.5, 13.5, 17, 19, 20};
 

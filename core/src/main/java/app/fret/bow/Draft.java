@@ -99,8 +99,4 @@ record Draft(
   double perSecond() {
     return (notes.last() - notes.first() + 1) / seconds;
   }
-
-  boolean isPlucked() {
-    return kind == StrokeKind.PIZZICATO;
-  }
 }

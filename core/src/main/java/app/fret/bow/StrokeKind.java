@@ -76,9 +76,4 @@ public enum StrokeKind {
   public double fastestPerSecond() {
     return fastestPerSecond;
   }
-
-  /** Whether the bow leaves the string by itself between notes. */
-  public boolean isOffTheString() {
-    return this == SHORT || this == SPICCATO || this == SAUTILLE || this == SPRINGING_ARPEGGIO;
-  }
 }

@@ -193,6 +193,45 @@ class PlanOutputTest {
     }
   }
 
+  /** Two whole notes in one slow bow: the hair does not reach. */
+  @Test
+  void aTroubleOfTheBowStandsInBothWithItsBarAndItsMend() throws Exception {
+    Study slow =
+        Study.of(
+            Music.passage("C5/1 | (D5/1 | E5/1)"),
+            Player.of("", Instruments.named("violin")),
+            Choices.at(new Tempo(BeatUnit.QUARTER, 40)));
+    JsonNode plan =
+        new ObjectMapper().readTree(PlanJson.of(slow, List.of(), List.of(), Map.of("read", 1.0)));
+    JsonNode trouble = plan.at("/bow/troubles/0");
+    assertThat(trouble.get("kind").asText()).isEqualTo("runs-out");
+    assertThat(trouble.get("bar").asText()).isEqualTo("2");
+    assertThat(trouble.get("firstNote").asInt()).isEqualTo(1);
+    assertThat(trouble.get("lastNote").asInt()).isEqualTo(2);
+    assertThat(trouble.get("mend").asText()).startsWith("Change the bow");
+    assertThat(PlanText.of(slow, List.of(), List.of()))
+        .contains("bow, bar 2: Even at its slowest the stroke needs");
+  }
+
+  @Test
+  void everyStrokeNamesWhatItsOtherWaysCostAndItsTempoLimits() {
+    int ways = 0;
+    for (JsonNode stroke : json.at("/bow/strokes")) {
+      double before = 0;
+      for (JsonNode way : stroke.get("otherWays")) {
+        assertThat(way.get("what").asText())
+            .isIn("up-bow", "down-bow", "hook", "retake", "start elsewhere");
+        assertThat(way.get("extraEffort").asDouble()).isGreaterThanOrEqualTo(before);
+        before = way.get("extraEffort").asDouble();
+        ways++;
+      }
+      assertThat(stroke.has("slowestPerMinute")).isTrue();
+      assertThat(stroke.has("fastestPerMinute")).isTrue();
+      assertThat(stroke.get("hints").isArray()).isTrue();
+    }
+    assertThat(ways).isGreaterThan(5);
+  }
+
   @Test
   void textShowsFingersUnderTheirNotes() {
     String text = PlanText.of(study, List.of("lyrics in bar 1"), List.of());

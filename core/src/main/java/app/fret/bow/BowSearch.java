@@ -46,6 +46,10 @@ final class BowSearch {
   private final double[][] exit;
   private final double[][] entryTo;
   private final double[][] exitTo;
+
+  /** Least effort to the end from each state of the stroke before, the bow lifted there. */
+  private final double[][] liftedTo;
+
   private final int[][] entryFrom;
   private final int[][] exitFrom;
 
@@ -72,6 +76,7 @@ final class BowSearch {
     this.exitFrom = new int[count][STATES];
     this.entryTo = new double[count][STATES];
     this.exitTo = new double[count][STATES];
+    this.liftedTo = new double[count][];
     StrokeTables known = new StrokeTables(line, drafts);
     for (int i = 0; i < count; i++) {
       tables[i] = known.of(i);
@@ -251,7 +256,8 @@ final class BowSearch {
 
   /** The mirror image of {@link #enter}. */
   private void leave(int stroke) {
-    double[] lifted = liftedOnward(stroke);
+    liftedTo[stroke] = liftedOnward(stroke);
+    double[] lifted = liftedTo[stroke];
     for (int begun = 0; begun < begunKinds; begun++) {
       for (int direction = 0; direction < 2; direction++) {
         double hook = joints.hook(stroke, DIRECTIONS[direction]);
@@ -356,7 +362,7 @@ final class BowSearch {
   }
 
   private double leastLifted(int stroke) {
-    double[] lifted = liftedOnward(stroke);
+    double[] lifted = liftedTo[stroke];
     double least = Double.POSITIVE_INFINITY;
     for (int state = 0; state < STATES; state++) {
       least = Math.min(least, exit[stroke - 1][state] + lifted[state]);

@@ -77,10 +77,7 @@ final class PlanDescription {
   }
 
   private List<Difference> why(int note, int choice) {
-    return new PlanDifferences(passage)
-        .between(
-            passage.placements(lattice.path()),
-            passage.placements(lattice.pathThrough(note, choice)));
+    return passage.differences(lattice.path(), lattice.pathThrough(note, choice));
   }
 
   /** For each placement the first one of its layer that has the same strings and fingers. */

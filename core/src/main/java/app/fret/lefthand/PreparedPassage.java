@@ -32,6 +32,7 @@ public final class PreparedPassage {
   private final Lazy<FigureModels> models;
   private final Lazy<double[][]> stays;
   private final Lazy<Lattice> solved;
+  private final Lazy<PlanDifferences> differences;
 
   PreparedPassage(Brief brief, Profile profile, EffortModel model) {
     this.weighed = new WeighedPassage(brief, model);
@@ -39,6 +40,7 @@ public final class PreparedPassage {
     this.models = new Lazy<>(this::bestModels);
     this.stays = new Lazy<>(() -> weighed.withFigures(weighed.stays(), models.get()));
     this.solved = new Lazy<>(() -> weighed.lattice().with(stays.get()));
+    this.differences = new Lazy<>(() -> new PlanDifferences(this));
   }
 
   /**
@@ -130,7 +132,7 @@ public final class PreparedPassage {
    * @param other another plan of this passage
    */
   public List<Difference> differences(LeftHandPlan better, LeftHandPlan other) {
-    return new PlanDifferences(this).between(taken(better), taken(other));
+    return differences.get().between(taken(better), taken(other));
   }
 
   private static List<Placement> taken(LeftHandPlan plan) {
@@ -144,7 +146,7 @@ public final class PreparedPassage {
    * @param other another of the same passage
    */
   public List<Difference> differences(Route better, Route other) {
-    return new PlanDifferences(this).between(better.placements(), other.placements());
+    return differences.get().between(better.placements(), other.placements());
   }
 
   /**
@@ -235,6 +237,11 @@ public final class PreparedPassage {
   /** First note that cannot be reached under pins that cannot be met. */
   int firstUnreachable(List<Pin> pins) {
     return solved.get().with(pinned(pins)).firstUnreachable();
+  }
+
+  /** What a path costs more than another, largest difference first. */
+  List<Difference> differences(int[] better, int[] other) {
+    return differences.get().between(placements(better), placements(other));
   }
 
   /** The placements a path takes. */

@@ -74,8 +74,8 @@ final class BowSearch {
     this.exit = new double[count][STATES];
     this.entryFrom = new int[count][STATES];
     this.exitFrom = new int[count][STATES];
-    this.entryTo = new double[count][STATES];
-    this.exitTo = new double[count][STATES];
+    this.entryTo = new double[count][];
+    this.exitTo = new double[count][];
     this.liftedTo = new double[count][];
     StrokeTables known = new StrokeTables(line, drafts);
     for (int i = 0; i < count; i++) {
@@ -220,6 +220,10 @@ final class BowSearch {
 
   /** Works out the least effort from every state to the end; only other ways need it. */
   private void passBackward() {
+    for (int stroke = 0; stroke < drafts.size(); stroke++) {
+      entryTo[stroke] = new double[STATES];
+      exitTo[stroke] = new double[STATES];
+    }
     for (int stroke = drafts.size() - 1; stroke >= 0; stroke--) {
       drawBack(stroke);
       if (stroke > 0) {

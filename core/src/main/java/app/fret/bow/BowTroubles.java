@@ -164,12 +164,16 @@ final class BowTroubles {
           stroke,
           words(
               "%s at %.1f notes a second; it speaks from %.0f to %.0f.",
-              draft.kind().words(),
+              capitalised(draft.kind().words()),
               draft.perSecond(),
               draft.kind().slowestPerSecond(),
               draft.kind().fastestPerSecond()),
           slow ? "Play it short on the string." : "Play it on the string, or slur it in pairs.");
     }
+  }
+
+  private static String capitalised(String words) {
+    return Character.toUpperCase(words.charAt(0)) + words.substring(1);
   }
 
   private boolean isLike(int one, int other) {

@@ -11,23 +11,47 @@ import java.util.Locale;
 final class BowTerms {
   private static final double ROOM_OF_HAIR = 0.75;
 
+  private static final List<BowTerm> ALL =
+      List.of(
+          new Amount(),
+          new Place(),
+          new Ends(),
+          new Strong(),
+          new Beat(),
+          new First(),
+          new Last(),
+          new Hairpin(),
+          new HairpinEnd(),
+          new Chord(),
+          new Leap(),
+          new Printed());
+
   private BowTerms() {}
 
   /** All terms, in the order their reasons are said. */
   static List<BowTerm> all() {
-    return List.of(
-        new Amount(),
-        new Place(),
-        new Ends(),
-        new Strong(),
-        new Beat(),
-        new First(),
-        new Last(),
-        new Hairpin(),
-        new HairpinEnd(),
-        new Chord(),
-        new Leap(),
-        new Printed());
+    return ALL;
+  }
+
+  /** A term with what every term has. */
+  private abstract static class Named implements BowTerm {
+    private final String name;
+    private final Look look;
+
+    Named(String name, Look look) {
+      this.name = name;
+      this.look = look;
+    }
+
+    @Override
+    public final String name() {
+      return name;
+    }
+
+    @Override
+    public final Look look() {
+      return look;
+    }
   }
 
   private static BowedNote first(BowLine line, Draft draft) {
@@ -39,20 +63,14 @@ final class BowTerms {
   }
 
   /** How much bow: what the level asks for in the time. */
-  private static final class Amount implements BowTerm {
+  private static final class Amount extends Named {
     private static final double OUTSIDE = 6;
     private static final double PER_LOG = 3;
     private static final double PER_LOG_SQUARED = 6;
     private static final double RUNS_OUT = 0.98;
 
-    @Override
-    public String name() {
-      return "amount";
-    }
-
-    @Override
-    public Look look() {
-      return Look.AMOUNT;
+    Amount() {
+      super("amount", Look.AMOUNT);
     }
 
     @Override
@@ -81,19 +99,13 @@ final class BowTerms {
   }
 
   /** Where the kind of stroke speaks. */
-  private static final class Place implements BowTerm {
+  private static final class Place extends Named {
     private static final double PER_TENTH = 0.1;
     private static final double MOST = 4;
     private static final double TO_THE_CENTRE = 0.24;
 
-    @Override
-    public String name() {
-      return "place";
-    }
-
-    @Override
-    public Look look() {
-      return Look.MIDDLE;
+    Place() {
+      super("place", Look.MIDDLE);
     }
 
     @Override
@@ -120,18 +132,12 @@ final class BowTerms {
   }
 
   /** The very ends of the hair. */
-  private static final class Ends implements BowTerm {
+  private static final class Ends extends Named {
     private static final double LAST = 0.03;
     private static final double EFFORT = 1.5;
 
-    @Override
-    public String name() {
-      return "ends";
-    }
-
-    @Override
-    public Look look() {
-      return Look.END;
+    Ends() {
+      super("ends", Look.END);
     }
 
     @Override
@@ -146,7 +152,7 @@ final class BowTerms {
   }
 
   /** Accents and loud starts want a place that is strong for the direction. */
-  private static final class Strong implements BowTerm {
+  private static final class Strong extends Named {
     private static final double EFFORT = 1.6;
     private static final double LOUD_AFTER_REST = 0.4;
     private static final double LOUD_LONG = 0.3;
@@ -157,14 +163,8 @@ final class BowTerms {
     private static final double QUICK_SECONDS = 0.25;
     private static final double REST_SECONDS = 0.12;
 
-    @Override
-    public String name() {
-      return "strong";
-    }
-
-    @Override
-    public Look look() {
-      return Look.START;
+    Strong() {
+      super("strong", Look.START);
     }
 
     @Override
@@ -209,21 +209,15 @@ final class BowTerms {
   }
 
   /** Down on strong beats, up on pickups. */
-  private static final class Beat implements BowTerm {
+  private static final class Beat extends Named {
     private static final double FROM_BEAT = 0.35;
     private static final double LOUDER = 1.2;
     private static final double WEAK_DOWN = 0.5;
     private static final double WEAK_BELOW = 0.3;
     private static final double LENGTH_RELIEF = 0.7;
 
-    @Override
-    public String name() {
-      return "beat";
-    }
-
-    @Override
-    public Look look() {
-      return Look.START;
+    Beat() {
+      super("beat", Look.START);
     }
 
     @Override
@@ -245,18 +239,12 @@ final class BowTerms {
   }
 
   /** The first stroke goes down on a first beat, unless it grows. */
-  private static final class First implements BowTerm {
+  private static final class First extends Named {
     /** Levels a first stroke grows by when it may well go up. */
     private static final double GROWS = 1.5;
 
-    @Override
-    public String name() {
-      return "first";
-    }
-
-    @Override
-    public Look look() {
-      return Look.START;
+    First() {
+      super("first", Look.START);
     }
 
     @Override
@@ -273,20 +261,14 @@ final class BowTerms {
   }
 
   /** The last long note goes down. */
-  private static final class Last implements BowTerm {
+  private static final class Last extends Named {
     private static final double UP = 0.6;
     private static final double SOFT = 0.3;
     private static final double LONG_FOR_THE_PASSAGE = 1.9;
     private static final double LONG_SECONDS = 0.5;
 
-    @Override
-    public String name() {
-      return "last";
-    }
-
-    @Override
-    public Look look() {
-      return Look.START;
+    Last() {
+      super("last", Look.START);
     }
 
     @Override
@@ -318,17 +300,11 @@ final class BowTerms {
   }
 
   /** Growing goes up, fading goes down. */
-  private static final class Hairpin implements BowTerm {
+  private static final class Hairpin extends Named {
     private static final double EFFORT = 0.35;
 
-    @Override
-    public String name() {
-      return "hairpin";
-    }
-
-    @Override
-    public Look look() {
-      return Look.START;
+    Hairpin() {
+      super("hairpin", Look.START);
     }
 
     @Override
@@ -345,19 +321,13 @@ final class BowTerms {
   }
 
   /** A fading up-bow does not end at the heavy frog, a growing down-bow not at the light tip. */
-  private static final class HairpinEnd implements BowTerm {
+  private static final class HairpinEnd extends Named {
     private static final double EFFORT = 1.2;
     private static final double ROOM = 0.22;
     private static final double PER = 0.2;
 
-    @Override
-    public String name() {
-      return "hairpin-end";
-    }
-
-    @Override
-    public Look look() {
-      return Look.END;
+    HairpinEnd() {
+      super("hairpin-end", Look.END);
     }
 
     @Override
@@ -383,19 +353,13 @@ final class BowTerms {
   }
 
   /** Chords go down, from near the frog. */
-  private static final class Chord implements BowTerm {
+  private static final class Chord extends Named {
     private static final double UP = 2;
     private static final double NEAR_FROG = 0.18;
     private static final double PER_BOW = 2;
 
-    @Override
-    public String name() {
-      return "chord";
-    }
-
-    @Override
-    public Look look() {
-      return Look.START;
+    Chord() {
+      super("chord", Look.START);
     }
 
     @Override
@@ -413,17 +377,11 @@ final class BowTerms {
   }
 
   /** Leaps over a string are longer for the hand the further out on the bow. */
-  private static final class Leap implements BowTerm {
+  private static final class Leap extends Named {
     private static final double EFFORT = 0.5;
 
-    @Override
-    public String name() {
-      return "leap";
-    }
-
-    @Override
-    public Look look() {
-      return Look.START;
+    Leap() {
+      super("leap", Look.START);
     }
 
     @Override
@@ -444,17 +402,11 @@ final class BowTerms {
   }
 
   /** Bow signs of the part are kept. */
-  private static final class Printed implements BowTerm {
+  private static final class Printed extends Named {
     private static final double AGAINST = 60;
 
-    @Override
-    public String name() {
-      return "printed";
-    }
-
-    @Override
-    public Look look() {
-      return Look.START;
+    Printed() {
+      super("printed", Look.START);
     }
 
     @Override

@@ -1,5 +1,6 @@
 package app.fret.book;
 
+import app.fret.bow.BowChoices;
 import app.fret.files.PlainWords;
 import app.fret.lefthand.PinAt;
 import app.fret.lefthand.effort.Profile;
@@ -10,6 +11,7 @@ import app.fret.reading.traps.TrapAt;
 import app.fret.reading.traps.TypedRunning;
 import app.fret.score.NoteRef;
 import app.fret.score.Tempo;
+import app.fret.shape.ShapeChoices;
 import app.fret.study.Choices;
 import app.fret.time.TempoChoices;
 import java.util.ArrayList;
@@ -47,6 +49,10 @@ final class Decisions {
         choices = choices.with(withLayer(choices.layers(), row, remarks));
       } else if (row.area().equals(TempoRows.AREA)) {
         choices = choices.with(withTempo(choices.tempo(), row, remarks));
+      } else if (row.area().equals(BowRows.AREA)) {
+        choices = choices.with(withBow(choices.bow(), row, remarks));
+      } else if (row.area().equals(ShapeRows.AREA)) {
+        choices = choices.with(withShape(choices.shape(), row, remarks));
       } else if (row.item().equals(DecisionRows.PROFILE)) {
         choices = choices.withProfile(profile(row.value(), remarks));
       } else {
@@ -60,12 +66,14 @@ final class Decisions {
     return handle
         .createQuery(
             "SELECT area, item, version, value FROM decision WHERE passage_id = :id"
-                + " AND area IN (:leftHand, :reading, :tempo, :layers) ORDER BY area, item")
+                + " AND area IN (:leftHand, :reading, :tempo, :layers, :bow, :shape) ORDER BY area, item")
         .bind("id", passageId)
         .bind("leftHand", DecisionRows.LEFT_HAND)
         .bind("reading", DecisionRows.READING)
         .bind("tempo", TempoRows.AREA)
         .bind("layers", LayerRows.AREA)
+        .bind("bow", BowRows.AREA)
+        .bind("shape", ShapeRows.AREA)
         .map(
             (row, context) ->
                 new Row(
@@ -113,10 +121,7 @@ final class Decisions {
     try {
       return LayerRows.with(before, row.item(), row.value());
     } catch (IllegalArgumentException e) {
-      remarks.add(
-          "A mark in the book ("
-              + PlainWords.quoted(row.item() + ": " + row.value())
-              + ") cannot be read; it is kept, but not in force.");
+      remarks.add(unread("A mark", row));
       return before;
     }
   }
@@ -125,22 +130,41 @@ final class Decisions {
     try {
       return TempoRows.with(before, row.item(), row.value());
     } catch (IllegalArgumentException e) {
-      remarks.add(
-          "A tempo in the book ("
-              + PlainWords.quoted(row.item() + ": " + row.value())
-              + ") cannot be read; it is kept, but not in force.");
+      remarks.add(unread("A tempo", row));
       return before;
     }
+  }
+
+  private static BowChoices withBow(BowChoices before, Row row, List<String> remarks) {
+    try {
+      return BowRows.with(before, row.item(), row.value());
+    } catch (IllegalArgumentException e) {
+      remarks.add(unread("A decision for the bow", row));
+      return before;
+    }
+  }
+
+  private static ShapeChoices withShape(ShapeChoices before, Row row, List<String> remarks) {
+    try {
+      return ShapeRows.with(before, row.item(), row.value());
+    } catch (IllegalArgumentException e) {
+      remarks.add(unread("A decision for the shape", row));
+      return before;
+    }
+  }
+
+  private static String unread(String what, Row row) {
+    return what
+        + " in the book ("
+        + PlainWords.quoted(row.item() + ": " + row.value())
+        + ") cannot be read; it is kept, but not in force.";
   }
 
   private static void readPins(Row row, List<PinAt> pins, List<String> remarks) {
     try {
       pins.addAll(DecisionRows.pins(row.item(), row.value()));
     } catch (IllegalArgumentException e) {
-      remarks.add(
-          "A pin in the book ("
-              + PlainWords.quoted(row.item() + ": " + row.value())
-              + ") cannot be read; it is kept, but not in force.");
+      remarks.add(unread("A pin", row));
     }
   }
 
@@ -148,6 +172,8 @@ final class Decisions {
   void change(long passageId, Choices before, Choices after) {
     change(passageId, DecisionRows.LEFT_HAND, DecisionRows.of(before), DecisionRows.of(after));
     change(passageId, LayerRows.AREA, LayerRows.of(before.layers()), LayerRows.of(after.layers()));
+    change(passageId, BowRows.AREA, BowRows.of(before.bow()), BowRows.of(after.bow()));
+    change(passageId, ShapeRows.AREA, ShapeRows.of(before.shape()), ShapeRows.of(after.shape()));
     change(passageId, TempoRows.AREA, TempoRows.of(before.tempo()), TempoRows.of(after.tempo()));
     change(
         passageId,

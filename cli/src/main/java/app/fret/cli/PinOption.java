@@ -7,14 +7,13 @@ import java.util.regex.Pattern;
 /**
  * A pin as a user writes it: {@code 3:2=III:1}.
  *
- * @param bar label of the bar
- * @param index place of the note in the bar, from 1
+ * @param note the note it holds on to
  * @param string numeral or number of the string
  * @param finger finger wanted
  */
-record PinOption(String bar, int index, String string, Finger finger) {
+record PinOption(NoteOption note, String string, Finger finger) {
   private static final Pattern FORM =
-      Pattern.compile("([^:=]+):(\\d{1,4})=([IViv]{1,3}|[1-5]):([0-4Tt])");
+      Pattern.compile(NoteOption.FORM + "=([IViv]{1,3}|[1-5]):([0-4Tt])");
 
   /** Reads the written form. */
   static PinOption parse(String text) {
@@ -24,8 +23,7 @@ record PinOption(String bar, int index, String string, Finger finger) {
           "'" + text + "' is no pin; write BAR:INDEX=STRING:FINGER such as 3:2=III:1");
     }
     return new PinOption(
-        matcher.group(1),
-        Integer.parseInt(matcher.group(2)),
+        new NoteOption(matcher.group(1), Integer.parseInt(matcher.group(2))),
         matcher.group(3),
         Finger.ofSign(matcher.group(4).toUpperCase(java.util.Locale.ROOT)));
   }

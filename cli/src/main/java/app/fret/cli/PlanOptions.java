@@ -1,5 +1,8 @@
 package app.fret.cli;
 
+import app.fret.bow.BowChoices;
+import app.fret.bow.BowSchool;
+import app.fret.bow.StrokeAt;
 import app.fret.files.OtherParts;
 import app.fret.files.ReadPassage;
 import app.fret.files.Score;
@@ -35,6 +38,8 @@ final class PlanOptions {
   private static final String PROFILE = "profile";
   private static final String PIN = "pin";
   private static final String OCCASION = "occasion";
+  private static final String BOWING = "bowing";
+  private static final String STROKE = "stroke";
 
   private final Arguments given;
   private final ScoreInput input;
@@ -68,7 +73,18 @@ final class PlanOptions {
             "audition (the default: a metronome step below the target), recording, section,"
                 + " concert.")
         .values(
-            PIN, "PIN", "BAR:INDEX=STRING:FINGER, such as 3:2=III:1; may be given several times.");
+            PIN, "PIN", "BAR:INDEX=STRING:FINGER, such as 3:2=III:1; may be given several times.")
+        .value(
+            BOWING,
+            "SCHOOL",
+            "printed (the default: slurs and bow signs of the part are kept), section (slurs are"
+                + " kept, bow signs may give way), free (slurs may be split, joined and hooked).")
+        .values(
+            STROKE,
+            "STROKE",
+            "BAR:INDEX=down, up, split (after this note), join, hook, two (to the stroke before),"
+                + " retake, as-it-comes, change-inside, shorten, kind:NAME or at:PLACE, such as"
+                + " 3:2=up; may be given several times.");
     PlayerOptions.addTo(table);
   }
 
@@ -161,9 +177,21 @@ final class PlanOptions {
     String profile = given.text(PROFILE).orElse("secure");
     Occasion occasion = Occasion.named(given.text(OCCASION).orElse(Occasion.AUDITION.id()));
     Choices at = Choices.at(target).withProfile(Profiles.named(profile));
-    Choices choices = at.with(at.tempo().withOccasion(occasion));
+    Reading reading = Reading.of(passage);
+    Choices choices = at.with(at.tempo().withOccasion(occasion)).with(bow(reading));
     List<PinOption> pins = given.texts(PIN).stream().map(PinOption::parse).toList();
-    return pins.isEmpty() ? choices : choices.withPins(at(pins, Reading.of(passage), player));
+    return pins.isEmpty() ? choices : choices.withPins(at(pins, reading, player));
+  }
+
+  private BowChoices bow(Reading reading) {
+    BowSchool school = BowSchool.named(given.text(BOWING).orElse(BowSchool.PRINTED.id()));
+    BowChoices bow = BowChoices.none().withSchool(school);
+    for (String text : given.texts(STROKE)) {
+      StrokeOption option = StrokeOption.parse(text);
+      int note = option.note().in(reading, "--" + STROKE).number();
+      bow = bow.with(new StrokeAt(reading.places().top(note), option.decision()));
+    }
+    return bow;
   }
 
   private static List<PinAt> at(List<PinOption> pins, Reading reading, Player player) {
@@ -172,14 +200,7 @@ final class PlanOptions {
 
   private static Pin pin(PinOption option, Reading reading, Player player) {
     int string = player.instrument().stringOf(option.string());
-    return reading.notes().stream()
-        .filter(n -> reading.passage().bars().get(n.bar()).label().equals(option.bar()))
-        .filter(n -> n.indexInBar() == option.index())
-        .findFirst()
-        .map(n -> Pin.of(n.number(), string, option.finger()))
-        .orElseThrow(
-            () ->
-                new IllegalArgumentException(
-                    "--pin: bar " + option.bar() + " has no note " + option.index()));
+    PlayedNote note = option.note().in(reading, "--" + PIN);
+    return Pin.of(note.number(), string, option.finger());
   }
 }

@@ -73,7 +73,7 @@ class MainTest {
     assertThat(plan.at("/passage/title").asText()).isEqualTo("Test");
     assertThat(plan.get("timingMs").fieldNames())
         .toIterable()
-        .containsExactly("read", "leftHand", "bow", "practice");
+        .containsExactly("read", "shape", "leftHand", "bow", "practice");
   }
 
   @Test
@@ -180,6 +180,25 @@ class MainTest {
   }
 
   @Test
+  void strokesAreHonoured() throws IOException {
+    JsonNode first = json(plan("--stroke", "1:1=up", "--stroke", "2:1=at:0.3"));
+    assertThat(first.at("/bow/strokes/0/direction").asText()).isEqualTo("up");
+    JsonNode before = json(plan());
+    int strokes = before.at("/bow/strokes").size();
+    JsonNode joined = json(plan("--stroke", "1:2=join"));
+    assertThat(joined.at("/bow/strokes").size()).isLessThanOrEqualTo(strokes);
+    assertThat(joined.at("/bow/strokes/0/lastNote").asInt()).isPositive();
+  }
+
+  @Test
+  void theSchoolOfTheBowIsSaid() throws IOException {
+    for (String school : List.of("printed", "section", "free")) {
+      JsonNode plan = json(plan("--bowing", school));
+      assertThat(plan.at("/bow/school").asText()).isEqualTo(school);
+    }
+  }
+
+  @Test
   void printsTextForTheStand() {
     Run run = plan("--text");
     assertThat(run.exit()).isZero();
@@ -226,6 +245,11 @@ class MainTest {
         "--pin 1:9=II:1; bar 1 has no note 9",
         "--pin 1:1=V:1; 'V' is no string of the violin",
         "--pin 4:1=IV:1; cannot be played with finger 1 on string IV",
+        "--stroke 1:1; is no stroke; write BAR:INDEX=WHAT",
+        "--stroke 1:9=up; bar 1 has no note 9",
+        "--stroke 1:1=kind:loud; no kind of stroke 'loud'; use legato",
+        "--stroke 1:1=at:2; no place on the bow: 2.0; use 0 (frog) to 1 (tip)",
+        "--bowing strict; there is no bowing 'strict'; they are printed, section, free",
         "--hand huge; 'huge' is no hand",
         "--profile loud; no profile 'loud'",
         "--part Horn; it has no part 'Horn'",

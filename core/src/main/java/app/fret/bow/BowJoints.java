@@ -1,7 +1,7 @@
 package app.fret.bow;
 
+import app.fret.bow.StrokeDecision.Act;
 import app.fret.score.BowDirection;
-import java.util.List;
 import java.util.Locale;
 
 /**
@@ -19,13 +19,7 @@ final class BowJoints {
   private static final double REST_SECONDS = 0.12;
   private static final double LONGER_REST_SECONDS = 0.3;
 
-  private static final double HOOK = 1.6;
-  private static final double HOOK_AGAINST_PRINT = 4;
-  private static final double HOOK_CALM = 0.65;
-  private static final double HOOK_CALM_SECONDS = 0.28;
-  private static final double HOOK_TWO_DOWNS = 0.2;
-  private static final double HOOK_AFTER_REST = 0.25;
-  private static final double HOOK_AFTER_LONGER_REST = 0.08;
+  private static final double CALM_SECONDS = 0.28;
 
   private static final double LIFT_EASY = 0.35;
   private static final double LIFT_ACCENTED = 0.6;
@@ -39,49 +33,22 @@ final class BowJoints {
   private static final double TO_THE_TIP = 0.4;
   private static final double NOT_WORTH_A_LIFT = 0.1;
 
+  /** A retake that was asked for goes at least so far. */
+  private static final double NOT_A_LIFT = 0.05;
+
+  private static final double SHORTENED_SHARE = 0.6;
+  private static final String APART_DOTTED_PAIR = "apart-dotted-pair";
+
   private final BowLine line;
-  private final List<Draft> drafts;
-  private final boolean keepsPrint;
+  private final BowWeights weights;
+  private final BowSchool school;
+  private final Decided decided;
 
-  BowJoints(BowLine line, List<Draft> drafts, boolean keepsPrint) {
+  BowJoints(BowLine line, BowSchool school, Decided decided) {
     this.line = line;
-    this.drafts = drafts;
-    this.keepsPrint = keepsPrint;
-  }
-
-  /** Rest between a stroke and the one before, plucked notes counted in, in s. */
-  double restSeconds(int stroke) {
-    int from = drafts.get(stroke - 1).notes().last() + 1;
-    int to = drafts.get(stroke).notes().first();
-    double rest = line.note(to).silenceSeconds();
-    for (int i = from; i < to; i++) {
-      rest += line.note(i).silenceSeconds() + line.note(i).seconds();
-    }
-    return rest;
-  }
-
-  /** Effort of going on in the same direction from where the bow is. */
-  double hook(int stroke, BowDirection direction) {
-    double rest = restSeconds(stroke);
-    if (rest >= LONGER_REST_SECONDS) {
-      return HOOK_AFTER_LONGER_REST;
-    }
-    if (rest >= REST_SECONDS) {
-      return HOOK_AFTER_REST;
-    }
-    if (keepsPrint) {
-      return HOOK_AGAINST_PRINT;
-    }
-    Draft before = drafts.get(stroke - 1);
-    Draft now = drafts.get(stroke);
-    boolean calm = Math.min(before.seconds(), now.seconds()) >= HOOK_CALM_SECONDS;
-    boolean weaker = first(now).stress() < first(before).stress();
-    double effort = calm && weaker ? HOOK_CALM : HOOK;
-    return effort + (direction == BowDirection.DOWN ? HOOK_TWO_DOWNS : 0);
-  }
-
-  private BowedNote first(Draft draft) {
-    return line.note(draft.notes().first());
+    this.school = school;
+    this.weights = BowWeights.of(school);
+    this.decided = decided;
   }
 
   /** Time a retake over a share of the bow needs, in s. */
@@ -89,33 +56,125 @@ final class BowJoints {
     return Math.max(LEAST_RETAKE_SECONDS, FULL_RETAKE_SECONDS * distance);
   }
 
-  /** Time there is for a retake: the rest, and what the note before can give, in s. */
-  double availableSeconds(int stroke) {
-    double before = drafts.get(stroke - 1).seconds();
-    return restSeconds(stroke) + Math.min(RELEASE_SHARE * before, MOST_RELEASE_SECONDS);
+  /** Rest between two strokes, plucked notes between them counted in, in s. */
+  double restSeconds(Draft before, Draft now) {
+    int to = now.notes().first();
+    double rest = line.note(to).silenceSeconds();
+    for (int i = before.notes().last() + 1; i < to; i++) {
+      rest += line.note(i).silenceSeconds() + line.note(i).seconds();
+    }
+    return rest;
   }
 
-  /** Retakes before a stroke, with what they share worked out once. */
-  final class Retakes {
+  /** Time there is for a retake: the rest, and what the note before can give, in s. */
+  double availableSeconds(Draft before, Draft now) {
+    double seconds =
+        line.note(before.notes().last()).isInside()
+            ? line.note(before.notes().last()).seconds()
+            : before.seconds();
+    boolean leftEarly = decided.has(line.note(before.notes().last()).number(), Act.SHORTEN);
+    double given =
+        leftEarly
+            ? SHORTENED_SHARE * line.note(before.notes().last()).seconds()
+            : Math.min(RELEASE_SHARE * seconds, MOST_RELEASE_SECONDS);
+    return restSeconds(before, now) + given;
+  }
+
+  /** What it costs to go from one stroke to the next. */
+  Joint between(Draft before, Draft now) {
+    return new Joint(before, now);
+  }
+
+  private BowedNote first(Draft draft) {
+    return line.note(draft.notes().first());
+  }
+
+  private BowedNote last(Draft draft) {
+    return line.note(draft.notes().last());
+  }
+
+  /** Whether a short note follows one three times as long, which it is hooked to by custom. */
+  private boolean isDottedPair(Draft before, Draft now, double rest) {
+    return rest < REST_SECONDS
+        && StrokeKinds.isDottedPair(first(before), first(now))
+        && before.count() == 1
+        && now.count() == 1
+        && (first(now).isShort() || school != BowSchool.PRINTED);
+  }
+
+  /** One joint, with what its ways share worked out once. */
+  final class Joint {
     private final double available;
     private final double rest;
     private final double lift;
     private final double perBow;
     private final double towardsTip;
     private final double lostPerSecond;
+    private final double turn;
     private final double[] hooks = new double[2];
+    private final double againstLift;
+    private final double againstLiftBack;
+    private final boolean mustLift;
 
-    Retakes(int stroke) {
-      available = availableSeconds(stroke);
-      rest = restSeconds(stroke);
+    private Joint(Draft before, Draft now) {
+      Draft.Joining asked = now.before();
+      double against = weights.price("against-decision");
+      boolean pair = isDottedPair(before, now, restSeconds(before, now));
+      available = availableSeconds(before, now);
+      rest = restSeconds(before, now);
       boolean inRest = rest >= LEAST_RETAKE_SECONDS;
-      lift = lift(stroke) * Math.max(0, 1 - rest / REST_SECONDS) + LIFT_AT_ALL;
+      lift = lift(before, now) * Math.max(0, 1 - rest / REST_SECONDS) + LIFT_AT_ALL;
       perBow = inRest ? PER_BOW_IN_REST : PER_BOW;
       towardsTip = inRest ? 0 : TO_THE_TIP;
-      lostPerSecond = LOST_LENGTH / drafts.get(stroke - 1).seconds();
+      lostPerSecond = LOST_LENGTH / before.seconds();
+      boolean mayTurn = asked == Draft.Joining.FREE || asked == Draft.Joining.TURN;
+      turn = (mayTurn ? 0 : against) + (pair ? weights.price(APART_DOTTED_PAIR) : 0);
       for (BowDirection direction : BowDirection.values()) {
-        hooks[direction.ordinal()] = hook(stroke, direction);
+        hooks[direction.ordinal()] = hookPrice(before, now, direction, pair, against);
       }
+      mustLift = asked == Draft.Joining.RETAKE;
+      againstLift =
+          asked == Draft.Joining.FREE || asked == Draft.Joining.SAME_WAY || mustLift ? 0 : against;
+      againstLiftBack = againstLift + (asked == Draft.Joining.SAME_WAY ? against : 0);
+    }
+
+    private double hookPrice(
+        Draft before, Draft now, BowDirection direction, boolean pair, double against) {
+      Draft.Joining asked = now.before();
+      if (asked == Draft.Joining.HOOK || asked == Draft.Joining.SAME_WAY) {
+        return 0;
+      }
+      double price = freeHook(before, now, direction, pair);
+      return asked == Draft.Joining.FREE ? price : price + against;
+    }
+
+    private double freeHook(Draft before, Draft now, BowDirection direction, boolean pair) {
+      if (rest >= LONGER_REST_SECONDS) {
+        return weights.price("hook-after-longer-rest");
+      }
+      if (rest >= REST_SECONDS) {
+        return weights.price("hook-after-rest");
+      }
+      if (pair) {
+        return weights.price("hook-dotted-pair");
+      }
+      if (school != BowSchool.FREE) {
+        return weights.price("hook");
+      }
+      boolean calm = Math.min(before.seconds(), now.seconds()) >= CALM_SECONDS;
+      boolean weaker = first(now).stress() < first(before).stress();
+      double price = weights.price(calm && weaker ? "hook-calm" : "hook");
+      return price + (direction == BowDirection.DOWN ? weights.price("hook-two-downs") : 0);
+    }
+
+    /** Effort of turning where the bow is. */
+    double turn() {
+      return turn;
+    }
+
+    /** Effort of going on in the same direction from where the bow is. */
+    double hook(BowDirection direction) {
+      return hooks[direction.ordinal()];
     }
 
     /**
@@ -126,7 +185,7 @@ final class BowJoints {
      * @param sameWay whether the next stroke goes the way of the one before
      * @param direction of the next stroke
      */
-    double effort(double distance, boolean outwards, boolean sameWay, BowDirection direction) {
+    double lifted(double distance, boolean outwards, boolean sameWay, BowDirection direction) {
       double needed = neededSeconds(distance);
       if (needed > available) {
         return Double.POSITIVE_INFINITY;
@@ -135,22 +194,19 @@ final class BowJoints {
       if (outwards) {
         effort += towardsTip == 0 ? TO_THE_TIP * distance : towardsTip;
       }
+      if (mustLift) {
+        return distance < NOT_A_LIFT ? Double.POSITIVE_INFINITY : effort;
+      }
+      effort += sameWay ? againstLift : againstLiftBack;
       return sameWay && distance < NOT_WORTH_A_LIFT
           ? Math.max(effort, hooks[direction.ordinal()])
           : effort;
     }
-
-    /** Most by which the effort grows with the distance, per whole bow. */
-    double steepest() {
-      return perBow + TO_THE_TIP + lostPerSecond * FULL_RETAKE_SECONDS;
-    }
   }
 
-  private double lift(int stroke) {
-    BowedNote note = first(drafts.get(stroke));
-    boolean afterDot = line.note(drafts.get(stroke - 1).notes().last()).isShort();
-    boolean chord = drafts.get(stroke).kind() == StrokeKind.CHORD;
-    if (chord || afterDot) {
+  private double lift(Draft before, Draft now) {
+    BowedNote note = first(now);
+    if (now.kind() == StrokeKind.CHORD || last(before).isShort()) {
       return LIFT_EASY;
     }
     if (note.accent() > 0 && note.isLoud()) {
@@ -163,9 +219,9 @@ final class BowJoints {
   }
 
   /** Why a retake costs what it costs. */
-  String reason(int stroke, double from, double to) {
+  String reason(Draft before, Draft now, double from, double to) {
     double needed = neededSeconds(Math.abs(to - from));
-    double rest = restSeconds(stroke);
+    double rest = restSeconds(before, now);
     String way = String.format(Locale.ROOT, "The bow is taken back from %.2f to %.2f", from, to);
     if (rest >= needed) {
       return way + " in the rest.";

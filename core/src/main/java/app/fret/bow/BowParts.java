@@ -78,35 +78,48 @@ final class BowParts {
     PARTS.put(kind, parts);
   }
 
-  /** 0 for violin and viola, 1 for the cello, 2 for the bass. */
-  private static int family(Instrument instrument) {
+  /** Where a down-bow and an up-bow are strong, on one family of instruments. */
+  enum Strengths {
+    UPPER(VIOLIN_DOWN, VIOLIN_UP),
+    CELLO(CELLO_DOWN, CELLO_UP),
+    BASS(BASS_DOWN, BASS_UP);
+
+    private final double[][] down;
+    private final double[][] up;
+
+    Strengths(double[][] down, double[][] up) {
+      this.down = down;
+      this.up = up;
+    }
+
+    /** How strong a start is in a direction at a place, 0 to 1. */
+    double at(BowDirection direction, double place) {
+      return BowParts.at(direction == BowDirection.DOWN ? down : up, place);
+    }
+  }
+
+  /** The strengths of an instrument's family. */
+  static Strengths strengths(Instrument instrument) {
     return switch (instrument.name()) {
-      case "cello" -> 1;
-      case "bass" -> 2;
-      default -> 0;
+      case "cello" -> Strengths.CELLO;
+      case "bass" -> Strengths.BASS;
+      default -> Strengths.UPPER;
     };
   }
 
   /**
    * Where a stroke speaks: quick soft strokes in the last hand of the bow, others by their kind.
+   *
+   * @param level level it starts at
+   * @param perSecond its notes a second
    */
-  static Part of(BowLine line, Draft draft) {
-    double level = line.note(draft.notes().first()).level();
+  static Part of(Instrument instrument, StrokeKind kind, double level, double perSecond) {
     double quick = level <= VERY_SOFT ? QUICK_VERY_SOFT_PER_SECOND : QUICK_PER_SECOND;
-    boolean soft = level <= BowedNote.SOFT && draft.perSecond() >= quick;
-    if (draft.kind() == StrokeKind.DETACHE && soft) {
+    boolean soft = level <= BowedNote.SOFT && perSecond >= quick;
+    if (kind == StrokeKind.DETACHE && soft) {
       return NEAR_THE_TIP;
     }
-    return PARTS.get(draft.kind())[family(line.brief().player().instrument())];
-  }
-
-  /** How strong a start is in a direction at a place, 0 to 1. */
-  static double strength(Instrument instrument, BowDirection direction, double place) {
-    double[][][] curves =
-        direction == BowDirection.DOWN
-            ? new double[][][] {VIOLIN_DOWN, CELLO_DOWN, BASS_DOWN}
-            : new double[][][] {VIOLIN_UP, CELLO_UP, BASS_UP};
-    return at(curves[family(instrument)], place);
+    return PARTS.get(kind)[strengths(instrument).ordinal()];
   }
 
   private static double at(double[][] curve, double place) {

@@ -1,30 +1,55 @@
 package app.fret.bow;
 
+import app.fret.reading.StrokeGroups;
+import app.fret.score.Span;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntFunction;
 
 /**
  * The strokes of a passage.
  *
- * @param strokes in order, together holding every note once
+ * @param school how far the part was kept
+ * @param strokes in order, together holding every note once, but where the bow changes inside one
  * @param effort total effort
  * @param hairCm hair of the bow, in cm
+ * @param planes the arm's way over the strings
+ * @param patterns patterns over the strings and in the bow
  * @param troubles where the bow gets into trouble, in the order of the music
  * @param others works out {@link #otherWays(int)}
  */
 public record BowPlan(
+    BowSchool school,
     List<Stroke> strokes,
     double effort,
     double hairCm,
+    PlanePlan planes,
+    List<BowPattern> patterns,
     List<BowTrouble> troubles,
     IntFunction<List<OtherStroke>> others) {
   public BowPlan {
     strokes = List.copyOf(strokes);
+    patterns = List.copyOf(patterns);
     troubles = List.copyOf(troubles);
   }
 
   /** The other ways to take a stroke, cheapest first; none where it is plucked. */
   public List<OtherStroke> otherWays(int stroke) {
     return others.apply(stroke);
+  }
+
+  /** Which notes share a stroke; changes inside a note count for none. */
+  public StrokeGroups groups() {
+    List<Span> groups = new ArrayList<>();
+    for (Stroke stroke : strokes) {
+      int last = groups.size() - 1;
+      boolean goesOn = last >= 0 && groups.get(last).last() >= stroke.firstNote();
+      if (goesOn) {
+        groups.set(last, new Span(groups.get(last).first(), stroke.lastNote()));
+      } else {
+        groups.add(new Span(stroke.firstNote(), stroke.lastNote()));
+      }
+    }
+    return new StrokeGroups(groups);
   }
 }

@@ -1,15 +1,17 @@
 package app.fret.bow;
 
+import app.fret.bow.BowSearch.Drawn;
 import app.fret.brief.Brief;
 import app.fret.score.BowDirection;
 import app.fret.score.Span;
+import app.fret.search.Lazy;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 
 /**
- * Plans how a passage is bowed: which way each stroke goes, where on the bow it starts and ends,
- * and how much of it each note has. Slurs and bow signs of the part are kept.
+ * Plans how a passage is bowed: which notes share a stroke, which way each stroke goes, where on
+ * the bow it starts and ends, and how much of it each note has.
  *
  * <p>The search is exact on its grid, see {@link BowSearch}; the rules are common practice, said at
  * each term.
@@ -18,125 +20,229 @@ public final class BowPlanner {
   private static final double SPEAKS_FROM = 0.05;
   private static final int MOST_REASONS = 3;
 
+  /** Plans the printed bowing. See {@link #plan(Brief, BowChoices, List)}. */
+  public BowPlan plan(Brief brief, List<List<Integer>> strings) {
+    return plan(brief, BowChoices.none(), strings);
+  }
+
   /**
    * Plans the strokes of a passage.
    *
+   * @param brief the passage, with the strokes of the part or of the player's decisions, see {@link
+   *     DecidedGroups}
+   * @param choices what the player decided
    * @param strings strings of each note as the left hand takes it, lowest-pitched first
    */
-  public BowPlan plan(Brief brief, List<List<Integer>> strings) {
-    return new Task(new BowLine(brief, strings)).plan();
+  public BowPlan plan(Brief brief, BowChoices choices, List<List<Integer>> strings) {
+    return new Task(brief, choices, strings).plan();
+  }
+
+  /** What a unit of the left hand's effort is worth in units of the bow's. */
+  public static double leftHandWeight() {
+    return BowWeights.of(BowSchool.PRINTED).price("left-hand");
   }
 
   /** What belongs to one call. */
   private static final class Task {
+    private final BowChoices choices;
+    private final BowWeights weights;
     private final BowLine line;
-    private final List<Span> groups;
-    private final List<StrokeKind> kinds;
-    private final List<Draft> drafts = new ArrayList<>();
+    private final Candidates candidates;
+    private final Decided decided;
     private final BowJoints joints;
+    private final List<List<Integer>> strings;
 
-    Task(BowLine line) {
-      this.line = line;
-      this.groups = line.printed();
-      this.kinds = new StrokeKinds(line, groups).all();
-      for (int i = 0; i < groups.size(); i++) {
-        if (kinds.get(i) != StrokeKind.PIZZICATO) {
-          drafts.add(Draft.of(line, groups.get(i), kinds.get(i)));
-        }
-      }
-      this.joints = new BowJoints(line, drafts, true);
+    Task(Brief brief, BowChoices choices, List<List<Integer>> strings) {
+      this.choices = choices;
+      this.strings = strings;
+      this.weights = BowWeights.of(choices.school());
+      this.decided = new Decided(choices, brief.reading().places());
+      BowLine.Cuts cuts = new NoteCuts(brief, choices.school(), decided);
+      this.line = new BowLine(brief, strings, cuts);
+      this.candidates = new Candidates(line, choices.school(), decided);
+      this.joints = new BowJoints(line, choices.school(), decided);
     }
 
     BowPlan plan() {
-      BowSearch search = new BowSearch(line, drafts, joints);
-      List<Way> ways = search.ways();
+      Figures figures = new Figures(line, candidates.whole().stream().map(Draft::notes).toList());
+      BowSearch search =
+          new BowSearch(candidates.all(), joints, figures, weights, BowSearch.PLACES);
+      List<Drawn> path = search.path();
+      BowedPath bowed = new BowedPath(line, path, joints, figures);
       List<Stroke> strokes = new ArrayList<>();
-      int bowed = 0;
-      Way last = new Way(BowDirection.DOWN, 0, 0);
-      for (int i = 0; i < groups.size(); i++) {
-        if (kinds.get(i) == StrokeKind.PIZZICATO) {
-          strokes.add(plucked(groups.get(i), last));
-        } else {
-          strokes.add(stroke(bowed, ways));
-          last = ways.get(bowed++);
-        }
+      for (int i = 0; i < path.size(); i++) {
+        strokes.add(stroke(bowed, i));
       }
+      addPlucked(strokes);
+      OtherWays others = new OtherWays(line, search, path, joints, weights, candidates.drafts());
       return new BowPlan(
+          choices.school(),
           strokes,
           search.least(),
           line.hairCm(),
-          new BowTroubles(line, drafts, ways, joints).find(),
-          number -> others(search, ways, number));
+          new Planes(line, strokes).plan(),
+          new BowPatterns(line, strokes).find(),
+          tried(new BowTroubles(bowed, decided).find()),
+          number -> others(others, strokes, number));
+    }
+
+    /** Troubles whose mends were tried on the passage, when somebody asks for them. */
+    private List<BowTrouble> tried(List<BowTrouble> troubles) {
+      List<BowTrouble> all = new ArrayList<>();
+      for (BowTrouble trouble : troubles) {
+        Lazy<List<Mend>> mends = new Lazy<>(() -> thatHelp(trouble, troubles.size()));
+        all.add(
+            new BowTrouble(
+                trouble.kind(), trouble.firstNote(), trouble.lastNote(), trouble.text(), mends));
+      }
+      return all;
+    }
+
+    /** The mends that take a trouble away and bring no other in its place. */
+    private List<Mend> thatHelp(BowTrouble trouble, int troubles) {
+      List<Mend> helping = new ArrayList<>();
+      for (Mend mend : trouble.mends()) {
+        BowChoices mended = mend.in(choices);
+        Brief brief = line.brief();
+        Brief again = brief.bowed(DecidedGroups.of(brief.reading(), mended));
+        List<BowTrouble> left = new Task(again, mended, strings).plan().troubles();
+        if (left.size() <= troubles && left.stream().noneMatch(trouble::isLike)) {
+          helping.add(mend);
+        }
+      }
+      return helping;
     }
 
     /** Strokes are counted with those that are plucked, which have no other way. */
-    private List<OtherStroke> others(BowSearch search, List<Way> ways, int number) {
-      if (kinds.get(number) == StrokeKind.PIZZICATO) {
+    private static List<OtherStroke> others(OtherWays others, List<Stroke> strokes, int number) {
+      if (strokes.get(number).kind() == StrokeKind.PIZZICATO) {
         return List.of();
       }
-      int bowed =
-          (int) kinds.subList(0, number).stream().filter(k -> k != StrokeKind.PIZZICATO).count();
-      return search.otherWays(bowed, ways.get(bowed), bowed == 0 ? null : ways.get(bowed - 1));
+      return others.of(
+          (int)
+              strokes.subList(0, number).stream()
+                  .filter(s -> s.kind() != StrokeKind.PIZZICATO)
+                  .count());
     }
 
-    private Stroke plucked(Span notes, Way last) {
+    /** Puts what is plucked in its place; the bow waits where the stroke before ended. */
+    private void addPlucked(List<Stroke> strokes) {
+      for (Span span : candidates.plucked()) {
+        int at = 0;
+        while (at < strokes.size()
+            && strokes.get(at).firstNote() < line.note(span.first()).number()) {
+          at++;
+        }
+        BowDirection direction = at == 0 ? BowDirection.DOWN : strokes.get(at - 1).direction();
+        double place = at == 0 ? 0 : strokes.get(at - 1).end();
+        strokes.add(at, plucked(span, direction, place));
+      }
+    }
+
+    private Stroke plucked(Span pieces, BowDirection direction, double place) {
       List<Double> nothing = new ArrayList<>();
       double seconds = 0;
-      for (int i = notes.first(); i <= notes.last(); i++) {
+      for (int i = pieces.first(); i <= pieces.last(); i++) {
         nothing.add(0.0);
         seconds += line.note(i).seconds();
       }
       return new Stroke(
-          notes.first(),
-          notes.last(),
-          last.direction(),
+          line.note(pieces.first()).number(),
+          0,
+          line.note(pieces.last()).number(),
+          direction,
           StrokeKind.PIZZICATO,
-          last.end(),
-          last.end(),
+          place,
+          place,
           0,
           nothing,
           seconds,
           false,
+          manner(pieces, Recipe.SPEED_LED, 1),
           List.of(),
           List.of());
     }
 
-    private Stroke stroke(int index, List<Way> ways) {
-      Draft draft = drafts.get(index);
-      Way way = ways.get(index);
-      double cm = way.amount() * line.hairCm();
-      List<Double> shares = new ArrayList<>();
-      for (double share : draft.shares()) {
-        shares.add(share * cm);
-      }
-      boolean retake = index > 0 && way.start() != ways.get(index - 1).end();
+    private Stroke stroke(BowedPath path, int index) {
+      Draft draft = path.draft(index);
+      Way way = path.way(index);
+      BowedNote first = line.note(draft.notes().first());
+      double cm = path.cm(index);
       return new Stroke(
-          draft.notes().first(),
-          draft.notes().last(),
+          first.number(),
+          first.from(),
+          line.note(draft.notes().last()).number(),
           way.direction(),
           draft.kind(),
           way.start(),
           way.end(),
           cm,
-          shares,
+          shares(draft, cm),
           draft.seconds(),
-          retake,
-          Hints.of(line, drafts, index),
-          reasons(index, way, retake ? ways.get(index - 1) : null));
+          path.isMoved(index),
+          manner(draft.notes(), draft.recipe(), cm / draft.targetCm()),
+          Hints.of(path, index),
+          reasons(path, index));
+    }
+
+    private Stroke.Manner manner(Span notes, Recipe recipe, double beside) {
+      BowedNote first = line.note(notes.first());
+      BowedNote last = line.note(notes.last());
+      return new Stroke.Manner(
+          recipe,
+          Contact.of(line.brief(), first, recipe, beside),
+          Contact.of(line.brief(), last, recipe, beside),
+          Contact.tiltDegrees(first.played()),
+          Contact.tiltDegrees(last.played()));
+    }
+
+    /** Pieces of one note count together. */
+    private List<Double> shares(Draft draft, double cm) {
+      List<Double> shares = new ArrayList<>();
+      for (int i = 0; i < draft.shares().length; i++) {
+        double share = draft.shares()[i] * cm;
+        boolean goesOn = i > 0 && line.note(draft.notes().first() + i).isInside();
+        if (goesOn) {
+          shares.set(shares.size() - 1, shares.get(shares.size() - 1) + share);
+        } else {
+          shares.add(share);
+        }
+      }
+      return shares;
     }
 
     /** The weightiest terms in words, and the retake where there is one. */
-    private List<String> reasons(int index, Way way, Way before) {
+    private List<String> reasons(BowedPath path, int index) {
       List<String> reasons = new ArrayList<>();
-      if (before != null) {
-        reasons.add(joints.reason(index, before.end(), way.start()));
+      Draft draft = path.draft(index);
+      Way way = path.way(index);
+      if (path.isMoved(index)) {
+        Way before = path.way(index - 1);
+        reasons.add(joints.reason(path.draft(index - 1), draft, before.end(), way.start()));
+      }
+      if (draft.price() > 0) {
+        reasons.add(cutReason(draft));
       }
       BowTerms.all().stream()
-          .filter(t -> t.effort(line, index, drafts, way) >= SPEAKS_FROM)
-          .sorted(Comparator.comparingDouble(t -> -t.effort(line, index, drafts, way)))
+          .filter(t -> effort(t, draft, way) >= SPEAKS_FROM)
+          .sorted(Comparator.comparingDouble(t -> -effort(t, draft, way)))
           .limit(MOST_REASONS)
-          .forEach(t -> reasons.add(t.reason(line, index, drafts, way)));
+          .forEach(t -> reasons.add(t.reason(draft.demand(), way)));
       return reasons;
+    }
+
+    private String cutReason(Draft draft) {
+      boolean joined =
+          line.groups().stream()
+              .noneMatch(
+                  g -> g.last() >= draft.notes().last() && g.first() <= draft.notes().first());
+      return joined
+          ? "Slurred to the note behind it: so the strokes come out better."
+          : "The slur is split before it: whole, it would be harder to bow.";
+    }
+
+    private double effort(BowTerm term, Draft draft, Way way) {
+      return weights.term(term.name()) * term.effort(draft.demand(), way);
     }
   }
 }

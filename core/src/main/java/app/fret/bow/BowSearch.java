@@ -3,399 +3,321 @@ package app.fret.bow;
 import app.fret.score.BowDirection;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
+import java.util.Collections;
 import java.util.List;
-import java.util.function.IntPredicate;
 
 /**
  * The least effort of all ways to bow a passage.
  *
- * <p>Problem: directions, start and end places of all strokes so that the sum of the terms of each
- * stroke and of the joints between them is least. Exact on a grid of {@link #PLACES} places, no
- * beam. State: the direction of a stroke, the place the bow is at, and the direction in which the
- * bar before began, which figures that come back are held against. Recurrence: {@code exit(i, d, e)
- * = min over s of entry(i, d, s) + stroke(i, d, s, e)} and {@code entry(i+1, d', s) = min over e of
- * exit(i, d, e) + joint(d, e, d', s)}, and the mirror image from the end. Cost: O(n p^2) time and
- * O(n p) memory for n strokes and p places. Source: Viterbi 1967, IEEE Trans. Inf. Theory 13(2).
+ * <p>Problem: which of the strokes that may be taken are taken, so that together they hold every
+ * note once, and their directions, start and end places, so that the sum of the terms of each
+ * stroke and of the joints between them is least. Exact on a grid of places, no beam. State: the
+ * stroke, its direction, the place the bow is at, and the direction in which the figure before
+ * began, which figures that come back are held against. Recurrence: {@code exit(c, d, e) = min over
+ * s of entry(c, d, s) + stroke(c, d, s, e)} and {@code entry(c', d', s) = min over strokes c before
+ * it and e of exit(c, d, e) + joint(c, d, e, c', d', s)}, and the mirror image from the end. Cost:
+ * O(n p^2) time and O(n p) memory for n strokes and p places, as the strokes that may begin on a
+ * note are limited. Source: Viterbi 1967, IEEE Trans. Inf. Theory 13(2).
  */
 final class BowSearch {
   /** Places on the bow: from frog to tip in steps of a 120th. */
   static final int PLACES = 121;
 
-  private static final BowDirection[] DIRECTIONS = BowDirection.values();
-  private static final int STATES = 4 * PLACES;
-
-  /** A start so far away is another way to take a stroke. */
-  private static final double ELSEWHERE = 0.15;
-
-  /** Effort of beginning a bar the other way than the same bar before it. */
-  static final double OTHER_START = 0.3;
+  static final BowDirection[] DIRECTIONS = BowDirection.values();
 
   private final List<Draft> drafts;
-  private final BowJoints joints;
-  private final int step;
   private final Figures figures;
-
-  /** Without figures that come back nobody asks how a bar began. */
-  private final int begunKinds;
-
-  private boolean isBackKnown;
-
+  private final double otherStart;
+  private final int places;
   private final StrokeTable[] tables;
+  private final int[][] before;
+  private final int[][] after;
+  private final Lifts[][] lifts;
   private final double[][] entry;
   private final double[][] exit;
-  private final double[][] entryTo;
-  private final double[][] exitTo;
+  private final int lastPiece;
 
-  /** Least effort to the end from each state of the stroke before, the bow lifted there. */
-  private final double[][] liftedTo;
-
-  private final int[][] entryFrom;
-  private final int[][] exitFrom;
-
-  BowSearch(BowLine line, List<Draft> drafts, BowJoints joints) {
-    this(line, drafts, joints, 1);
-  }
+  /** A stroke and how it is drawn. */
+  record Drawn(Draft draft, Way way, int candidate) {}
 
   /**
-   * A search over some of the places.
+   * Searches.
    *
-   * @param step 1 for all places, 2 for every other
+   * @param drafts strokes that may be taken, by their first and then their last piece
+   * @param places size of the grid
    */
-  BowSearch(BowLine line, List<Draft> drafts, BowJoints joints, int step) {
-    this.step = step;
+  BowSearch(List<Draft> drafts, BowJoints joints, Figures figures, BowWeights weights, int places) {
     this.drafts = drafts;
-    this.joints = joints;
-    this.figures = new Figures(line, drafts);
-    this.begunKinds = figures.any() ? 2 : 1;
+    this.figures = figures;
+    this.otherStart = weights.price("other-start");
+    this.places = places;
     int count = drafts.size();
+    this.lastPiece = drafts.stream().mapToInt(d -> d.notes().last()).max().orElse(-1);
+    this.before = new int[count][];
+    this.after = new int[count][];
+    connect();
     this.tables = new StrokeTable[count];
-    this.entry = new double[count][STATES];
-    this.exit = new double[count][STATES];
-    this.entryFrom = new int[count][STATES];
-    this.exitFrom = new int[count][STATES];
-    this.entryTo = new double[count][];
-    this.exitTo = new double[count][];
-    this.liftedTo = new double[count][];
-    StrokeTables known = new StrokeTables(line, drafts);
+    this.lifts = new Lifts[count][];
+    this.entry = new double[count][4 * places];
+    this.exit = new double[count][4 * places];
+    StrokeTables known = new StrokeTables(weights, places);
     for (int i = 0; i < count; i++) {
-      tables[i] = known.of(i);
+      tables[i] = known.of(drafts.get(i).demand());
+      lifts[i] = new Lifts[before[i].length];
+      for (int k = 0; k < before[i].length; k++) {
+        lifts[i][k] = new Lifts(joints.between(drafts.get(before[i][k]), drafts.get(i)), places);
+      }
       enter(i);
       draw(i);
     }
   }
 
-  private static int state(int begun, int direction, int place) {
-    return (begun * 2 + direction) * PLACES + place;
+  /** Finds for each stroke those that may come right before it and right after it. */
+  private void connect() {
+    List<List<Integer>> predecessors = new ArrayList<>();
+    List<List<Integer>> successors = new ArrayList<>();
+    for (int i = 0; i < drafts.size(); i++) {
+      predecessors.add(new ArrayList<>());
+      successors.add(new ArrayList<>());
+    }
+    int[] firsts = drafts.stream().mapToInt(d -> d.notes().first()).distinct().toArray();
+    for (int i = 0; i < drafts.size(); i++) {
+      int next = next(firsts, drafts.get(i).notes().last());
+      for (int k = i + 1; k < drafts.size() && next >= 0; k++) {
+        int first = drafts.get(k).notes().first();
+        if (first > next) {
+          break;
+        }
+        if (first == next) {
+          predecessors.get(k).add(i);
+          successors.get(i).add(k);
+        }
+      }
+    }
+    for (int i = 0; i < drafts.size(); i++) {
+      before[i] = predecessors.get(i).stream().mapToInt(p -> p).toArray();
+      after[i] = successors.get(i).stream().mapToInt(s -> s).toArray();
+    }
   }
 
-  private static double place(int index) {
-    return (double) index / (PLACES - 1);
+  /** The first piece behind another with which a stroke may begin; -1 when there is none. */
+  private static int next(int[] firsts, int behind) {
+    int found = Arrays.binarySearch(firsts, behind + 1);
+    int index = found >= 0 ? found : -found - 1;
+    return index < firsts.length ? firsts[index] : -1;
+  }
+
+  private int offset(int begun, int direction) {
+    return (begun * 2 + direction) * places;
+  }
+
+  private double place(int index) {
+    return (double) index / (places - 1);
   }
 
   private void enter(int stroke) {
     double[] here = entry[stroke];
-    if (stroke == 0) {
-      Arrays.fill(here, 2 * PLACES, STATES, Double.POSITIVE_INFINITY);
+    Arrays.fill(here, Double.POSITIVE_INFINITY);
+    if (before[stroke].length == 0) {
+      Arrays.fill(here, 0, 2 * places, 0);
       return;
     }
-    Arrays.fill(here, Double.POSITIVE_INFINITY);
-    BowJoints.Retakes retakes = joints.new Retakes(stroke);
-    for (int begun = 0; begun < begunKinds; begun++) {
-      for (int direction = 0; direction < 2; direction++) {
-        goOn(stroke, begun, direction);
-        takeBack(stroke, begun, direction, retakes);
-      }
-    }
-  }
-
-  /** The bow turns, or goes on the same way, where it is. */
-  private void goOn(int stroke, int begun, int direction) {
-    double hook = joints.hook(stroke, DIRECTIONS[direction]);
-    for (int p = 0; p < PLACES; p += step) {
-      int from = state(begun, direction, p);
-      double before = exit[stroke - 1][from];
-      improve(stroke, state(begun, 1 - direction, p), before, from);
-      improve(stroke, from, before + hook, from);
-    }
-  }
-
-  private void takeBack(int stroke, int begun, int direction, BowJoints.Retakes retakes) {
-    boolean[] worth = worthLifting(stroke, begun, direction, retakes.steepest() / (PLACES - 1));
-    for (int next = 0; next < 2; next++) {
-      double[] lifts = lifts(retakes, direction, next);
-      int first = state(begun, next, 0);
-      for (int p = 0; p < PLACES; p += step) {
-        int from = state(begun, direction, p);
-        double before = exit[stroke - 1][from];
-        boolean tried = next == direction ? before < Double.POSITIVE_INFINITY : worth[p];
-        if (tried) {
-          for (int to = 0; to < PLACES; to += step) {
-            improve(stroke, first + to, before + lifts[to - p + PLACES - 1], from);
+    for (int k = 0; k < before[stroke].length; k++) {
+      double[] from = exit[before[stroke][k]];
+      for (int begun = 0; begun < 2; begun++) {
+        for (int direction = 0; direction < 2; direction++) {
+          int at = offset(begun, direction);
+          if (isReached(from, at)) {
+            lifts[stroke][k].lower(from, at, direction, here, offset(begun, 0));
           }
         }
       }
     }
   }
 
-  /** Efforts of lifts by how many places they go outwards, from one less than -{@link #PLACES}. */
-  private static double[] lifts(BowJoints.Retakes retakes, int direction, int next) {
-    double[] lifts = new double[2 * PLACES - 1];
-    for (int by = 1 - PLACES; by < PLACES; by++) {
-      lifts[by + PLACES - 1] =
-          retakes.effort(place(Math.abs(by)), by > 0, next == direction, DIRECTIONS[next]);
+  private boolean isReached(double[] efforts, int offset) {
+    for (int p = offset; p < offset + places; p++) {
+      if (efforts[p] < Double.POSITIVE_INFINITY) {
+        return true;
+      }
     }
-    return lifts;
-  }
-
-  /**
-   * Places from which a lift before a turn can be part of the cheapest way: where coming from
-   * another place, and all the longer lift from there, is no cheaper. A lift that goes on the same
-   * way costs a hook when it is short, so that this says nothing of it.
-   */
-  private boolean[] worthLifting(int stroke, int begun, int direction, double perCell) {
-    double[] before = exit[stroke - 1];
-    int first = state(begun, direction, 0);
-    double[] reach = Arrays.copyOfRange(before, first, first + PLACES);
-    for (int p = step; p < PLACES; p += step) {
-      reach[p] = Math.min(reach[p], reach[p - step] + perCell * step);
-    }
-    for (int p = (PLACES - 1) / step * step - step; p >= 0; p -= step) {
-      reach[p] = Math.min(reach[p], reach[p + step] + perCell * step);
-    }
-    boolean[] worth = new boolean[PLACES];
-    for (int p = 0; p < PLACES; p += step) {
-      worth[p] = before[first + p] < Double.POSITIVE_INFINITY && before[first + p] <= reach[p];
-    }
-    return worth;
-  }
-
-  private void improve(int stroke, int state, double effort, int from) {
-    if (effort < entry[stroke][state]) {
-      entry[stroke][state] = effort;
-      entryFrom[stroke][state] = from;
-    }
+    return false;
   }
 
   private void draw(int stroke) {
     double[] here = exit[stroke];
     Arrays.fill(here, Double.POSITIVE_INFINITY);
-    for (int begun = 0; begun < begunKinds; begun++) {
+    for (int begun = 0; begun < 2; begun++) {
       for (int direction = 0; direction < 2; direction++) {
-        int after = begunKinds > 1 && figures.begins(stroke) ? direction : begun;
-        double figure = figure(stroke, begun, direction);
-        for (int start = 0; start < PLACES; start += step) {
-          int from = state(begun, direction, start);
-          double before = entry[stroke][from] + figure;
-          if (before < Double.POSITIVE_INFINITY) {
-            drawFrom(stroke, direction, start, before, from, after);
+        double own = own(stroke, begun, direction);
+        int from = offset(begun, direction);
+        int to = offset(begunAfter(stroke, begun, direction), direction);
+        for (int start = 0; start < places; start++) {
+          double effort = entry[stroke][from + start] + own;
+          if (effort < Double.POSITIVE_INFINITY) {
+            tables[stroke].lower(direction, start, effort, here, to);
           }
         }
       }
     }
   }
 
-  private double figure(int stroke, int begun, int direction) {
-    return figures.repeats(stroke) && direction != begun ? OTHER_START : 0;
+  /** What a stroke costs wherever it is drawn. */
+  private double own(int stroke, int begun, int direction) {
+    boolean turned = figures.repeats(drafts.get(stroke).notes().first()) && direction != begun;
+    return drafts.get(stroke).price() + (turned ? otherStart : 0);
   }
 
-  private void drawFrom(int stroke, int direction, int start, double before, int from, int after) {
-    StrokeTable table = tables[stroke];
-    int least = table.leastCells();
-    int most = table.mostCells();
-    int way = DIRECTIONS[direction] == BowDirection.DOWN ? 1 : -1;
-    for (int cells = least + Math.floorMod(-least, step); cells <= most; cells += step) {
-      int end = start + way * cells;
-      if (end < 0 || end >= PLACES) {
-        return;
-      }
-      double effort = before + table.effort(direction, start, end);
-      int state = state(after, direction, end);
-      if (effort < exit[stroke][state]) {
-        exit[stroke][state] = effort;
-        exitFrom[stroke][state] = from;
-      }
+  private int begunAfter(int stroke, int begun, int direction) {
+    int first = drafts.get(stroke).notes().first();
+    if (!figures.begins(first)) {
+      return begun;
     }
-  }
-
-  /** Works out the least effort from every state to the end; only other ways need it. */
-  private void passBackward() {
-    for (int stroke = 0; stroke < drafts.size(); stroke++) {
-      entryTo[stroke] = new double[STATES];
-      exitTo[stroke] = new double[STATES];
-    }
-    for (int stroke = drafts.size() - 1; stroke >= 0; stroke--) {
-      drawBack(stroke);
-      if (stroke > 0) {
-        leave(stroke);
-      }
-    }
-    isBackKnown = true;
-  }
-
-  private void drawBack(int stroke) {
-    Arrays.fill(entryTo[stroke], Double.POSITIVE_INFINITY);
-    StrokeTable table = tables[stroke];
-    for (int begun = 0; begun < begunKinds; begun++) {
-      for (int direction = 0; direction < 2; direction++) {
-        int after = begunKinds > 1 && figures.begins(stroke) ? direction : begun;
-        double figure = figure(stroke, begun, direction);
-        int way = DIRECTIONS[direction] == BowDirection.DOWN ? 1 : -1;
-        for (int start = 0; start < PLACES; start += step) {
-          double least = Double.POSITIVE_INFINITY;
-          int first = table.leastCells() + Math.floorMod(-table.leastCells(), step);
-          for (int cells = first; cells <= table.mostCells(); cells += step) {
-            int end = start + way * cells;
-            if (end < 0 || end >= PLACES) {
-              break;
-            }
-            double onward = exitTo[stroke][state(after, direction, end)];
-            least = Math.min(least, table.effort(direction, start, end) + onward);
-          }
-          entryTo[stroke][state(begun, direction, start)] = least + figure;
-        }
-      }
-    }
-  }
-
-  /** The mirror image of {@link #enter}. */
-  private void leave(int stroke) {
-    liftedTo[stroke] = liftedOnward(stroke);
-    double[] lifted = liftedTo[stroke];
-    for (int begun = 0; begun < begunKinds; begun++) {
-      for (int direction = 0; direction < 2; direction++) {
-        double hook = joints.hook(stroke, DIRECTIONS[direction]);
-        for (int p = 0; p < PLACES; p += step) {
-          int here = state(begun, direction, p);
-          double turned = entryTo[stroke][state(begun, 1 - direction, p)];
-          double hooked = entryTo[stroke][here] + hook;
-          exitTo[stroke - 1][here] = Math.min(lifted[here], Math.min(turned, hooked));
-        }
-      }
-    }
-  }
-
-  /** Least effort to the end from where the stroke before ends, when the bow is lifted there. */
-  private double[] liftedOnward(int stroke) {
-    double[] least = new double[STATES];
-    Arrays.fill(least, Double.POSITIVE_INFINITY);
-    BowJoints.Retakes retakes = joints.new Retakes(stroke);
-    for (int direction = 0; direction < 2; direction++) {
-      for (int next = 0; next < 2; next++) {
-        double[] lifts = lifts(retakes, direction, next);
-        for (int begun = 0; begun < begunKinds; begun++) {
-          int first = state(begun, next, 0);
-          for (int p = 0; p < PLACES; p += step) {
-            int here = state(begun, direction, p);
-            double best = least[here];
-            for (int to = 0; to < PLACES; to += step) {
-              best = Math.min(best, lifts[to - p + PLACES - 1] + entryTo[stroke][first + to]);
-            }
-            least[here] = best;
-          }
-        }
-      }
-    }
-    return least;
-  }
-
-  /**
-   * What each other way to take a stroke costs more than the best plan, exactly; ways that nobody
-   * could take are left out.
-   *
-   * @param stroke its number
-   * @param way how the best plan takes it
-   * @param before how the best plan takes the stroke before; null for the first
-   */
-  synchronized List<OtherStroke> otherWays(int stroke, Way way, Way before) {
-    if (!isBackKnown) {
-      passBackward();
-    }
-    double least = least();
-    int direction = way.direction().ordinal();
-    List<OtherStroke> others = new ArrayList<>();
-    String turned = way.isUp() ? "down-bow" : "up-bow";
-    add(others, turned, leastThrough(stroke, 1 - direction, p -> true) - least);
-    add(
-        others,
-        "start elsewhere",
-        leastThrough(stroke, direction, p -> Math.abs(place(p) - way.start()) > ELSEWHERE) - least);
-    boolean sameWay = before != null && before.direction() == way.direction();
-    boolean moved = before != null && before.end() != way.start();
-    if (before != null && !(sameWay && !moved)) {
-      add(others, "hook", leastHooked(stroke) - least);
-    }
-    if (before != null && !moved) {
-      add(others, "retake", leastLifted(stroke) - least);
-    }
-    others.sort(Comparator.comparingDouble(OtherStroke::extraEffort));
-    return others;
-  }
-
-  private static void add(List<OtherStroke> others, String what, double extra) {
-    if (Double.isFinite(extra)) {
-      others.add(new OtherStroke(what, Math.max(0, extra)));
-    }
-  }
-
-  private double leastThrough(int stroke, int direction, IntPredicate starts) {
-    double least = Double.POSITIVE_INFINITY;
-    for (int begun = 0; begun < begunKinds; begun++) {
-      for (int p = 0; p < PLACES; p += step) {
-        if (starts.test(p)) {
-          int state = state(begun, direction, p);
-          least = Math.min(least, entry[stroke][state] + entryTo[stroke][state]);
-        }
-      }
-    }
-    return least;
-  }
-
-  private double leastHooked(int stroke) {
-    double least = Double.POSITIVE_INFINITY;
-    for (int direction = 0; direction < 2; direction++) {
-      double hook = joints.hook(stroke, DIRECTIONS[direction]);
-      for (int begun = 0; begun < begunKinds; begun++) {
-        for (int p = 0; p < PLACES; p += step) {
-          int state = state(begun, direction, p);
-          least = Math.min(least, exit[stroke - 1][state] + hook + entryTo[stroke][state]);
-        }
-      }
-    }
-    return least;
-  }
-
-  private double leastLifted(int stroke) {
-    double[] lifted = liftedTo[stroke];
-    double least = Double.POSITIVE_INFINITY;
-    for (int state = 0; state < STATES; state++) {
-      least = Math.min(least, exit[stroke - 1][state] + lifted[state]);
-    }
-    return least;
+    return figures.isLast(first) ? 0 : direction;
   }
 
   /** Least effort of all. */
   double least() {
-    return drafts.isEmpty() ? 0 : Arrays.stream(exit[drafts.size() - 1]).min().orElseThrow();
+    double least = drafts.isEmpty() ? 0 : Double.POSITIVE_INFINITY;
+    for (int i = 0; i < drafts.size(); i++) {
+      if (isEnd(i)) {
+        least = Math.min(least, Arrays.stream(exit[i]).min().orElseThrow());
+      }
+    }
+    return least;
   }
 
-  /** The way of each stroke on a path of least effort. */
-  List<Way> ways() {
-    int count = drafts.size();
-    Way[] ways = new Way[count];
-    if (count == 0) {
-      return List.of();
+  private boolean isEnd(int stroke) {
+    return drafts.get(stroke).notes().last() == lastPiece;
+  }
+
+  /** The strokes of least effort, in order. */
+  List<Drawn> path() {
+    List<Drawn> path = new ArrayList<>();
+    if (drafts.isEmpty()) {
+      return path;
     }
+    int stroke = -1;
     int state = 0;
-    for (int s = 1; s < STATES; s++) {
-      state = exit[count - 1][s] < exit[count - 1][state] ? s : state;
+    for (int i = 0; i < drafts.size(); i++) {
+      for (int s = 0; isEnd(i) && s < 4 * places; s++) {
+        if (stroke < 0 || exit[i][s] < exit[stroke][state]) {
+          stroke = i;
+          state = s;
+        }
+      }
     }
-    for (int i = count - 1; i >= 0; i--) {
-      int start = exitFrom[i][state];
-      BowDirection direction = DIRECTIONS[start / PLACES % 2];
-      ways[i] = new Way(direction, place(start % PLACES), place(state % PLACES));
-      state = entryFrom[i][start];
+    while (stroke >= 0) {
+      int start = startOf(stroke, state);
+      BowDirection direction = DIRECTIONS[start / places % 2];
+      Way way = new Way(direction, place(start % places), place(state % places));
+      path.add(new Drawn(drafts.get(stroke), way, stroke));
+      long from = stateBefore(stroke, start);
+      stroke = from < 0 ? -1 : (int) (from / (4L * places));
+      state = (int) (from % (4L * places));
     }
-    return new ArrayList<>(Arrays.asList(ways));
+    Collections.reverse(path);
+    return path;
+  }
+
+  /** From which state at its start a stroke came to a state at its end at least effort. */
+  private int startOf(int stroke, int state) {
+    int end = state % places;
+    int direction = state / places % 2;
+    int best = -1;
+    double least = Double.POSITIVE_INFINITY;
+    for (int begun = 0; begun < 2; begun++) {
+      if (offset(begunAfter(stroke, begun, direction), direction) != state - end) {
+        continue;
+      }
+      double own = own(stroke, begun, direction);
+      for (int start = 0; start < places; start++) {
+        boolean reaches =
+            end >= tables[stroke].firstEnd(direction, start)
+                && end <= tables[stroke].lastEnd(direction, start);
+        int from = offset(begun, direction) + start;
+        if (reaches && entry[stroke][from] < Double.POSITIVE_INFINITY) {
+          double effort = entry[stroke][from] + own + tables[stroke].effort(direction, start, end);
+          if (effort < least) {
+            least = effort;
+            best = from;
+          }
+        }
+      }
+    }
+    return best;
+  }
+
+  /** Stroke and state before a state at the start of a stroke, in one number; -1 at the first. */
+  private long stateBefore(int stroke, int state) {
+    if (before[stroke].length == 0) {
+      return -1;
+    }
+    int to = state % places;
+    int next = state / places % 2;
+    int begun = state / places / 2;
+    long best = -1;
+    double least = Double.POSITIVE_INFINITY;
+    for (int k = 0; k < before[stroke].length; k++) {
+      for (int direction = 0; direction < 2; direction++) {
+        for (int p = 0; p < places; p++) {
+          int from = offset(begun, direction) + p;
+          double effort =
+              exit[before[stroke][k]][from] + lifts[stroke][k].effort(direction, p, next, to);
+          if (effort < least) {
+            least = effort;
+            best = before[stroke][k] * (4L * places) + from;
+          }
+        }
+      }
+    }
+    return best;
+  }
+
+  // What other ways are worked out from.
+
+  int places() {
+    return places;
+  }
+
+  int count() {
+    return drafts.size();
+  }
+
+  Draft draft(int stroke) {
+    return drafts.get(stroke);
+  }
+
+  int[] before(int stroke) {
+    return before[stroke];
+  }
+
+  int[] after(int stroke) {
+    return after[stroke];
+  }
+
+  StrokeTable table(int stroke) {
+    return tables[stroke];
+  }
+
+  /** The joints of a stroke with those before it, in the order of {@link #before}. */
+  Lifts lifts(int stroke, int number) {
+    return lifts[stroke][number];
+  }
+
+  double[] entry(int stroke) {
+    return entry[stroke];
+  }
+
+  double[] exit(int stroke) {
+    return exit[stroke];
+  }
+
+  double own(int stroke, int begun, BowDirection direction) {
+    return own(stroke, begun, direction.ordinal());
+  }
+
+  int begunAfter(int stroke, int begun, BowDirection direction) {
+    return begunAfter(stroke, begun, direction.ordinal());
   }
 }

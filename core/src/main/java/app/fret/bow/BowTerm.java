@@ -1,7 +1,5 @@
 package app.fret.bow;
 
-import java.util.List;
-
 /** One reason why a stroke is better drawn one way than another. Effort 1: a coach would remark. */
 interface BowTerm {
   /** Name of the term, as in the table of weights. */
@@ -11,17 +9,15 @@ interface BowTerm {
   Look look();
 
   /**
-   * Effort of drawing a stroke so, 0 when it has nothing to say.
+   * Effort of drawing a stroke so, 0 when it has nothing to say, before its weight in the school.
    *
-   * @param line the passage
-   * @param stroke number of the stroke
-   * @param drafts all strokes
+   * @param demand what the stroke asks for
    * @param way how it is drawn; only what {@link #look()} names is looked at
    */
-  double effort(BowLine line, int stroke, List<Draft> drafts, Way way);
+  double effort(Demand demand, Way way);
 
   /** Why, in plain words. */
-  String reason(BowLine line, int stroke, List<Draft> drafts, Way way);
+  String reason(Demand demand, Way way);
 
   /** What of a way a term looks at. */
   enum Look {

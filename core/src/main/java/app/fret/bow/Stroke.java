@@ -8,20 +8,24 @@ import java.util.OptionalDouble;
  * One stroke of the bow.
  *
  * @param firstNote number of its first note
+ * @param from share of its first note that is over when it begins: above 0 where the bow changes
+ *     inside a long note
  * @param lastNote number of its last note
  * @param direction which way it goes
  * @param kind how it is played
  * @param start place on the bow at its start, 0 at the frog to 1 at the tip
  * @param end place at its end; the same where it is plucked
  * @param amountCm hair it uses, in cm
- * @param sharesCm of that for each note, in cm
+ * @param sharesCm of that for each note, in cm; of a note that goes on in another stroke its part
  * @param seconds how long it lasts at the tempo, in s
  * @param retakeBefore whether the bow is lifted and set anew before it, in a rest too
+ * @param manner how the bow lies on the string
  * @param hints what the hand does meanwhile, in plain words
  * @param reasons why it is drawn so, weightiest first
  */
 public record Stroke(
     int firstNote,
+    double from,
     int lastNote,
     BowDirection direction,
     StrokeKind kind,
@@ -31,12 +35,30 @@ public record Stroke(
     List<Double> sharesCm,
     double seconds,
     boolean retakeBefore,
+    Manner manner,
     List<String> hints,
     List<String> reasons) {
+  /**
+   * How the bow lies on the string.
+   *
+   * @param recipe how the level is made
+   * @param from contact point at the start
+   * @param to contact point at the end
+   * @param tiltDegrees how far the stick leans away from the bridge at the start, in degrees
+   * @param tiltDegreesAtEnd the same at the end
+   */
+  public record Manner(
+      Recipe recipe, Contact from, Contact to, double tiltDegrees, double tiltDegreesAtEnd) {}
+
   public Stroke {
     sharesCm = List.copyOf(sharesCm);
     hints = List.copyOf(hints);
     reasons = List.copyOf(reasons);
+  }
+
+  /** Whether it begins inside a note. */
+  public boolean beginsInside() {
+    return from > 0;
   }
 
   /** Notes a second at the tempo. */

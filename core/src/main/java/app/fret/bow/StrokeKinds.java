@@ -17,6 +17,11 @@ final class StrokeKinds {
   private static final double DISTINCT_FROM = 8;
   private static final double LONG_SECONDS = 0.85;
   private static final double LIFTED_BELOW = 3;
+
+  /** A little under three, so that notes rounded to microseconds are told apart from it. */
+  private static final double OF_A_PAIR = 2.9;
+
+  private static final double LONGEST_OF_PAIR_SECONDS = 1;
   private static final double SPICCATO_BELOW = 8.5;
   private static final double SPICCATO_BELOW_LOW = 9.5;
 
@@ -32,6 +37,19 @@ final class StrokeKinds {
     this.groups = groups;
     boolean isLow = line.brief().player().instrument().bowHairMm() < HAIR_OF_LOW_INSTRUMENTS_MM;
     this.spiccatoBelow = isLow ? SPICCATO_BELOW_LOW : SPICCATO_BELOW;
+  }
+
+  /**
+   * The kind of a piece of a slur, or of two notes joined.
+   *
+   * @param whole the kind of the slur it is a piece of
+   */
+  StrokeKind ofPiece(Span span, StrokeKind whole) {
+    if (size(span) > 1) {
+      return whole == StrokeKind.DETACHE ? StrokeKind.LEGATO : whole;
+    }
+    BowedNote note = line.note(span.first());
+    return whole == StrokeKind.LEGATO && note.seconds() < LONG_SECONDS ? StrokeKind.DETACHE : whole;
   }
 
   /** The kind of each stroke. */
@@ -65,6 +83,10 @@ final class StrokeKinds {
       level = Math.max(level, line.note(i).level());
     }
     double perSecond = size(span) / seconds;
+    boolean pair = size(span) == 2 && isDottedPair(line.note(span.first()), line.note(span.last()));
+    if (pair && shortNotes > 0) {
+      return StrokeKind.HOOKED;
+    }
     if (2 * shortNotes >= size(span) && !isSpringing(group, span, perSecond, level)) {
       return StrokeKind.STACCATO;
     }
@@ -126,7 +148,35 @@ final class StrokeKinds {
     return true;
   }
 
+  /** Whether a note is at most a third as long as the one before, which is no long one. */
+  static boolean isDottedPair(BowedNote before, BowedNote note) {
+    return before.seconds() < LONGEST_OF_PAIR_SECONDS
+        && before.seconds() >= OF_A_PAIR * note.seconds()
+        && note.silenceSeconds() == 0
+        && !note.isGrace()
+        && !before.isGrace();
+  }
+
+  /** Whether a single note is one of a pair that is hooked by custom. */
+  private boolean isHooked(int group, BowedNote note) {
+    return isPair(group - 1, group) && note.isShort()
+        || isPair(group, group + 1)
+            && line.note(groups.get(group + 1).first()).isShort()
+            && !note.isShort();
+  }
+
+  private boolean isPair(int group, int next) {
+    return group >= 0
+        && next < groups.size()
+        && size(groups.get(group)) == 1
+        && size(groups.get(next)) == 1
+        && isDottedPair(line.note(groups.get(group).first()), line.note(groups.get(next).first()));
+  }
+
   private StrokeKind single(int group, BowedNote note) {
+    if (isHooked(group, note)) {
+      return StrokeKind.HOOKED;
+    }
     double perSecond = 1 / note.seconds();
     if (!note.isShort()) {
       return note.seconds() >= LONG_SECONDS ? StrokeKind.LEGATO : StrokeKind.DETACHE;

@@ -1,35 +1,40 @@
 package app.fret.bow;
 
 import app.fret.score.BowDirection;
-import java.util.List;
 
 /** What a stroke costs in every way it can be drawn, by what its terms look at. */
 final class StrokeTable {
   private static final double LEAST_OF_TARGET = 0.25;
   private static final double MOST_OF_TARGET = 2.2;
-  private static final int CELLS = BowSearch.PLACES - 1;
 
-  private final double[] byAmount = new double[BowSearch.PLACES];
-  private final double[] byMiddle = new double[2 * BowSearch.PLACES];
-  private final double[][] byStart = new double[2][BowSearch.PLACES];
-  private final double[][] byEnd = new double[2][BowSearch.PLACES];
+  private final int places;
+  private final double[] byAmount;
+
+  /** The same from the far end, so that an up-bow reads it forward. */
+  private final double[] byAmountBack;
+
+  private final double[] byMiddle;
+  private final double[][] byStart;
+  private final double[][] byEnd;
   private final int leastCells;
   private final int mostCells;
 
-  StrokeTable(BowLine line, int stroke, List<Draft> drafts) {
-    double target = drafts.get(stroke).targetCm() / line.hairCm() * CELLS;
+  StrokeTable(Demand demand, BowWeights weights, int places) {
+    this.places = places;
+    this.byAmount = new double[places];
+    this.byAmountBack = new double[places];
+    this.byMiddle = new double[2 * places];
+    this.byStart = new double[2][places];
+    this.byEnd = new double[2][places];
+    int cells = places - 1;
+    double target = demand.targetCm() / demand.hairCm() * cells;
     leastCells = (int) Math.max(1, Math.floor(LEAST_OF_TARGET * target));
-    mostCells = (int) Math.min(CELLS, Math.ceil(MOST_OF_TARGET * target) + 1);
+    mostCells = (int) Math.min(cells, Math.ceil(MOST_OF_TARGET * target) + 1);
     for (BowTerm term : BowTerms.all()) {
-      for (int p = 0; p < BowSearch.PLACES; p++) {
-        double place = (double) p / CELLS;
-        switch (term.look()) {
-          case AMOUNT -> byAmount[p] += term.effort(line, stroke, drafts, down(0, place));
-          case MIDDLE -> addMiddles(term, line, stroke, drafts, p);
-          case START -> add(byStart, term, line, stroke, drafts, p);
-          case END -> add(byEnd, term, line, stroke, drafts, p);
-        }
-      }
+      add(term, weights.term(term.name()), demand);
+    }
+    for (int p = 0; p < places; p++) {
+      byAmountBack[places - 1 - p] = byAmount[p];
     }
   }
 
@@ -37,19 +42,32 @@ final class StrokeTable {
     return new Way(BowDirection.DOWN, start, end);
   }
 
-  private void addMiddles(BowTerm term, BowLine line, int stroke, List<Draft> drafts, int p) {
-    for (int sum = 2 * p; sum < Math.min(2 * p + 2, 2 * BowSearch.PLACES - 1); sum++) {
-      double middle = (double) sum / (2 * CELLS);
-      byMiddle[sum] += term.effort(line, stroke, drafts, down(middle, middle));
+  private void add(BowTerm term, double weight, Demand demand) {
+    int cells = places - 1;
+    switch (term.look()) {
+      case AMOUNT -> {
+        for (int p = 0; p < places; p++) {
+          byAmount[p] += weight * term.effort(demand, down(0, (double) p / cells));
+        }
+      }
+      case MIDDLE -> {
+        for (int sum = 0; sum < 2 * places - 1; sum++) {
+          double middle = (double) sum / (2 * cells);
+          byMiddle[sum] += weight * term.effort(demand, down(middle, middle));
+        }
+      }
+      case START -> add(byStart, term, weight, demand);
+      case END -> add(byEnd, term, weight, demand);
     }
   }
 
-  private static void add(
-      double[][] table, BowTerm term, BowLine line, int stroke, List<Draft> drafts, int p) {
-    double place = (double) p / CELLS;
+  private void add(double[][] table, BowTerm term, double weight, Demand demand) {
     for (BowDirection direction : BowDirection.values()) {
-      table[direction.ordinal()][p] +=
-          term.effort(line, stroke, drafts, new Way(direction, place, place));
+      for (int p = 0; p < places; p++) {
+        double place = (double) p / (places - 1);
+        table[direction.ordinal()][p] +=
+            weight * term.effort(demand, new Way(direction, place, place));
+      }
     }
   }
 
@@ -63,11 +81,59 @@ final class StrokeTable {
     return mostCells;
   }
 
+  /** First place at which a stroke from a start may end. */
+  int firstEnd(int direction, int start) {
+    return isDown(direction) ? start + leastCells : Math.max(0, start - mostCells);
+  }
+
+  /** Last place at which it may end; before the first when it cannot. */
+  int lastEnd(int direction, int start) {
+    return isDown(direction) ? Math.min(places - 1, start + mostCells) : start - leastCells;
+  }
+
+  private static boolean isDown(int direction) {
+    return direction == BowDirection.DOWN.ordinal();
+  }
+
   /** Effort of a way, by the number of its direction and the numbers of its places. */
   double effort(int direction, int start, int end) {
-    return byAmount[Math.abs(end - start)]
+    return byStart[direction][start]
+        + byAmount[Math.abs(end - start)]
         + byMiddle[start + end]
-        + byStart[direction][start]
         + byEnd[direction][end];
+  }
+
+  /**
+   * Lowers the efforts of all ends that can be reached from a start. Written so that the machine
+   * takes several ends at once.
+   *
+   * @param before effort up to here
+   * @param ends efforts by end, from the offset on
+   */
+  void lower(int direction, int start, double before, double[] ends, int offset) {
+    double base = before + byStart[direction][start];
+    double[] amounts = isDown(direction) ? byAmount : byAmountBack;
+    int shift = isDown(direction) ? -start : places - 1 - start;
+    double[] end = byEnd[direction];
+    double[] middle = byMiddle;
+    int last = lastEnd(direction, start);
+    for (int e = firstEnd(direction, start); e <= last; e++) {
+      double effort = base + amounts[e + shift] + middle[e + start] + end[e];
+      ends[offset + e] = Math.min(ends[offset + e], effort);
+    }
+  }
+
+  /** The least effort from a start on, given what follows from each end. */
+  double least(int direction, int start, double[] onward, int offset) {
+    double[] amounts = isDown(direction) ? byAmount : byAmountBack;
+    int shift = isDown(direction) ? -start : places - 1 - start;
+    double[] end = byEnd[direction];
+    double least = Double.POSITIVE_INFINITY;
+    int last = lastEnd(direction, start);
+    for (int e = firstEnd(direction, start); e <= last; e++) {
+      double effort = amounts[e + shift] + byMiddle[e + start] + end[e] + onward[offset + e];
+      least = Math.min(least, effort);
+    }
+    return least + byStart[direction][start];
   }
 }

@@ -6,10 +6,13 @@ import app.fret.instrument.Player;
 import app.fret.instrument.Range;
 import app.fret.reading.PlayedNote;
 import app.fret.reading.Reading;
+import app.fret.reading.StrokeGroups;
 import app.fret.score.Note;
 import app.fret.score.Passage;
 import app.fret.score.SoundingPitch;
 import app.fret.score.TempoMap;
+import app.fret.shape.Levels;
+import app.fret.shape.ShapeChoices;
 import app.fret.time.Timeline;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,14 +24,18 @@ import java.util.List;
  * @param reading the passage as it reads
  * @param tempos how fast it goes
  * @param timeline when its notes sound
+ * @param levels how loud its notes are, printed and proposed
  * @param pitches what each note sounds, lowest first
+ * @param strokes which notes share a stroke: as printed, or as decided or planned
  */
 public record Brief(
     Player player,
     Reading reading,
     TempoMap tempos,
     Timeline timeline,
-    List<List<SoundingPitch>> pitches) {
+    Levels levels,
+    List<List<SoundingPitch>> pitches,
+    StrokeGroups strokes) {
   public Brief {
     pitches = List.copyOf(pitches);
   }
@@ -50,13 +57,26 @@ public record Brief(
    */
   public static Brief of(Reading reading, Player player, TempoMap tempos)
       throws OutOfRangeException {
+    return of(reading, player, tempos, ShapeChoices.none());
+  }
+
+  /**
+   * The brief of a passage that has been read, in a shape.
+   *
+   * @throws OutOfRangeException when the instrument lacks a note
+   */
+  public static Brief of(Reading reading, Player player, TempoMap tempos, ShapeChoices shape)
+      throws OutOfRangeException {
     Range.of(player.instrument()).require(reading.passage());
+    Timeline timeline = Timeline.of(reading, tempos);
     return new Brief(
         player,
         reading,
         tempos,
-        Timeline.of(reading, tempos),
-        pitches(reading, player.instrument()));
+        timeline,
+        Levels.of(reading, timeline, shape),
+        pitches(reading, player.instrument()),
+        reading.strokes());
   }
 
   private static List<List<SoundingPitch>> pitches(Reading reading, Instrument instrument) {
@@ -83,6 +103,19 @@ public record Brief(
 
   /** The same passage and player at other tempos. */
   public Brief at(TempoMap otherTempos) {
-    return new Brief(player, reading, otherTempos, Timeline.of(reading, otherTempos), pitches);
+    Timeline times = Timeline.of(reading, otherTempos);
+    Levels shaped = Levels.of(reading, times, levels.choices());
+    return new Brief(player, reading, otherTempos, times, shaped, pitches, strokes);
+  }
+
+  /** The same in another shape. */
+  public Brief shaped(ShapeChoices shape) {
+    Levels shaped = Levels.of(reading, timeline, shape);
+    return new Brief(player, reading, tempos, timeline, shaped, pitches, strokes);
+  }
+
+  /** The same with other notes sharing a stroke. */
+  public Brief bowed(StrokeGroups otherStrokes) {
+    return new Brief(player, reading, tempos, timeline, levels, pitches, otherStrokes);
   }
 }

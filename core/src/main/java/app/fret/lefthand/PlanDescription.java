@@ -6,6 +6,7 @@ import app.fret.lefthand.advice.Advice;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.search.Lattice;
+import app.fret.search.Lazy;
 import app.fret.search.OtherWays;
 import java.util.ArrayList;
 import java.util.HashMap;

@@ -10,6 +10,7 @@ import app.fret.reading.PlayedNote;
 import app.fret.score.SoundingPitch;
 import app.fret.search.Chain;
 import app.fret.search.Lattice;
+import app.fret.search.Lazy;
 import app.fret.search.OtherPlans;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -9,6 +9,7 @@ import app.fret.lefthand.hand.Placements;
 import app.fret.score.SoundingPitch;
 import app.fret.search.Chain;
 import app.fret.search.Lattice;
+import app.fret.search.Lazy;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.IdentityHashMap;

@@ -1,12 +1,16 @@
 package app.fret.reading;
 
+import app.fret.score.Bar;
 import app.fret.score.Directions;
 import app.fret.score.Directions.Dynamic;
 import app.fret.score.Directions.Hairpin;
 import app.fret.score.Passage;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.apache.commons.numbers.fraction.Fraction;
 
 /**
@@ -14,13 +18,17 @@ import org.apache.commons.numbers.fraction.Fraction;
  * hairpin.
  *
  * <p>A hairpin leads from the level at its start to the next mark that stands at its end or within
- * a bar after it, when that mark lies in its direction; else one level up or down. Between them a
- * note's level follows its place in time. Common practice, no source.
+ * a bar after it, when that mark lies in its direction; else one level up or down. "cresc." and its
+ * like lead to the next mark in the same way, over two bars where none comes. Between them a note's
+ * level follows its place in time. Common practice, no source.
  */
 final class PrintedLevels {
   private static final double MEZZO_FORTE = 6;
   private static final double SOFTEST = 1;
   private static final double LOUDEST = 10;
+  private static final Pattern GROWS = Pattern.compile("(?i)\\bcresc");
+  private static final Pattern FADES = Pattern.compile("(?i)\\b(decresc|dim|calando|morendo)");
+  private static final int BARS_OF_A_WORD = 2;
   private static final Map<String, Integer> LEVELS =
       Map.ofEntries(
           Map.entry("pppp", 1),
@@ -45,7 +53,34 @@ final class PrintedLevels {
     Directions directions = passage.directions();
     this.marks = directions.dynamics().stream().filter(d -> LEVELS.containsKey(d.sign())).toList();
     this.hairpins =
-        directions.hairpins().stream().filter(h -> h.from().compareTo(h.to()) < 0).toList();
+        Stream.concat(directions.hairpins().stream(), worded(directions))
+            .filter(h -> h.from().compareTo(h.to()) < 0)
+            .sorted(Comparator.comparing(Hairpin::from))
+            .toList();
+  }
+
+  /** "cresc." and its like, as a wedge to the next mark, or over two bars where none comes. */
+  private Stream<Hairpin> worded(Directions directions) {
+    return directions.words().stream()
+        .filter(w -> GROWS.matcher(w.text()).find() || FADES.matcher(w.text()).find())
+        .map(w -> new Hairpin(w.onset(), end(w.onset()), GROWS.matcher(w.text()).find()));
+  }
+
+  private Fraction end(Fraction from) {
+    Fraction limit = passage.bars().get(passage.bars().size() - 1).end();
+    for (Bar bar : passage.bars()) {
+      if (bar.end().compareTo(from) > 0) {
+        Fraction twoBars = from.add(bar.metre().barLength().multiply(BARS_OF_A_WORD));
+        limit = twoBars.compareTo(limit) < 0 ? twoBars : limit;
+        break;
+      }
+    }
+    Fraction latest = limit;
+    return marks.stream()
+        .map(Dynamic::onset)
+        .filter(o -> o.compareTo(from) > 0)
+        .findFirst()
+        .orElse(latest);
   }
 
   /** The level of each note. */

@@ -1,5 +1,6 @@
 package app.fret.study;
 
+import app.fret.bow.BowChoices;
 import app.fret.lefthand.LeftHandChoices;
 import app.fret.lefthand.PinAt;
 import app.fret.lefthand.effort.Profile;
@@ -7,6 +8,7 @@ import app.fret.reading.layers.LayerChoices;
 import app.fret.reading.traps.ReadingChoices;
 import app.fret.score.NoteRef;
 import app.fret.score.Tempo;
+import app.fret.shape.ShapeChoices;
 import app.fret.time.TempoChoices;
 import java.util.Collection;
 import java.util.List;
@@ -18,9 +20,16 @@ import java.util.List;
  * @param leftHand fingers and strings
  * @param reading what was seen on the page
  * @param layers whose marks are shown
+ * @param bow strokes and how far the printed bowing binds
+ * @param shape levels, peaks and vibrato
  */
 public record Choices(
-    TempoChoices tempo, LeftHandChoices leftHand, ReadingChoices reading, LayerChoices layers) {
+    TempoChoices tempo,
+    LeftHandChoices leftHand,
+    ReadingChoices reading,
+    LayerChoices layers,
+    BowChoices bow,
+    ShapeChoices shape) {
 
   /** Nothing decided but the tempo. */
   public static Choices at(Tempo target) {
@@ -28,7 +37,9 @@ public record Choices(
         TempoChoices.at(target),
         LeftHandChoices.none(),
         ReadingChoices.none(),
-        LayerChoices.none());
+        LayerChoices.none(),
+        BowChoices.none(),
+        ShapeChoices.none());
   }
 
   /** The target tempo. */
@@ -48,27 +59,37 @@ public record Choices(
 
   /** The same choices with another tempo. */
   public Choices with(TempoChoices newTempo) {
-    return new Choices(newTempo, leftHand, reading, layers);
+    return new Choices(newTempo, leftHand, reading, layers, bow, shape);
   }
 
   /** The same choices with another left hand. */
   public Choices with(LeftHandChoices newLeftHand) {
-    return new Choices(tempo, newLeftHand, reading, layers);
+    return new Choices(tempo, newLeftHand, reading, layers, bow, shape);
   }
 
   /** The same choices with another reading. */
   public Choices with(ReadingChoices newReading) {
-    return new Choices(tempo, leftHand, newReading, layers);
+    return new Choices(tempo, leftHand, newReading, layers, bow, shape);
   }
 
   /** The same choices with other layers. */
   public Choices with(LayerChoices newLayers) {
-    return new Choices(tempo, leftHand, reading, newLayers);
+    return new Choices(tempo, leftHand, reading, newLayers, bow, shape);
+  }
+
+  /** The same choices with another bow. */
+  public Choices with(BowChoices newBow) {
+    return new Choices(tempo, leftHand, reading, layers, newBow, shape);
+  }
+
+  /** The same choices with another shape. */
+  public Choices with(ShapeChoices newShape) {
+    return new Choices(tempo, leftHand, reading, layers, bow, newShape);
   }
 
   /** The same choices with another target tempo. */
   public Choices withTarget(Tempo newTarget) {
-    return new Choices(tempo.withTarget(newTarget), leftHand, reading, layers);
+    return new Choices(tempo.withTarget(newTarget), leftHand, reading, layers, bow, shape);
   }
 
   /** The same choices under another profile. */

@@ -1,5 +1,7 @@
 package app.fret.study;
 
+import app.fret.bow.BowChoices;
+import app.fret.bow.StrokeAt;
 import app.fret.lefthand.LeftHandChoices;
 import app.fret.lefthand.PinAt;
 import app.fret.reading.NotePlaces;
@@ -11,6 +13,7 @@ import app.fret.reading.traps.TrapAt;
 import app.fret.reading.traps.TypedRunning;
 import app.fret.score.NoteRef;
 import app.fret.score.Passage;
+import app.fret.shape.ShapeChoices;
 import app.fret.time.TempoPlace;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -89,13 +92,42 @@ public record MovedChoices(Choices choices, List<String> lost) {
               });
       layers = layers.with(layer.getKey(), marks);
     }
+    List<StrokeAt> strokes = new ArrayList<>();
+    for (StrokeAt stroke : choices.bow().strokes()) {
+      Optional<NoteRef> now = Optional.ofNullable(moves.get(stroke.at()));
+      now.ifPresentOrElse(
+          at -> strokes.add(stroke.movedTo(at)),
+          () -> lost.add(words("the decision for the bow", stroke.at(), before)));
+    }
+    ShapeChoices shape = choices.shape();
+    for (var peak : choices.shape().peaks().entrySet()) {
+      shape = shape.withoutPeak(peak.getKey());
+      NoteRef phrase = moves.get(peak.getKey());
+      boolean kept = peak.getValue().isEmpty() || moves.containsKey(peak.getValue().get());
+      if (phrase == null || !kept) {
+        lost.add(words("the peak", peak.getKey(), before));
+      } else {
+        shape = shape.withPeak(phrase, peak.getValue().map(moves::get));
+      }
+    }
+    for (var character : choices.shape().characters().entrySet()) {
+      shape = shape.withCharacter(character.getKey(), Optional.empty());
+      NoteRef phrase = moves.get(character.getKey());
+      if (phrase == null) {
+        lost.add(words("the character", character.getKey(), before));
+      } else {
+        shape = shape.withCharacter(phrase, Optional.of(character.getValue()));
+      }
+    }
     LeftHandChoices leftHand = new LeftHandChoices(choices.profile(), pins);
     return new MovedChoices(
         choices
             .with(leftHand)
             .with(new ReadingChoices(seen, running))
             .with(choices.tempo().withPlaces(tempos))
-            .with(layers),
+            .with(layers)
+            .with(new BowChoices(choices.bow().school(), strokes))
+            .with(shape),
         lost);
   }
 

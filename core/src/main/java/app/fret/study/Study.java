@@ -1,7 +1,7 @@
 package app.fret.study;
 
 import app.fret.bow.BowPlan;
-import app.fret.bow.BowPlanner;
+import app.fret.bow.DecidedGroups;
 import app.fret.brief.Brief;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
@@ -15,23 +15,27 @@ import app.fret.lefthand.PinConflictException;
 import app.fret.lefthand.PreparedPassage;
 import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
-import app.fret.lefthand.hand.Stop;
 import app.fret.practice.PracticePlan;
 import app.fret.reading.NotePlaces;
 import app.fret.reading.Others;
 import app.fret.reading.PlayedNote;
 import app.fret.reading.Reading;
+import app.fret.reading.StrokeGroups;
 import app.fret.reading.traps.Trap;
 import app.fret.reading.traps.TrapAt;
 import app.fret.reading.traps.Traps;
 import app.fret.score.Passage;
+import app.fret.search.Lazy;
+import app.fret.shape.Levels;
 import app.fret.tuning.TuningPlan;
 import app.fret.tuning.TuningPlanner;
+import app.fret.vibrato.VibratoPlan;
+import app.fret.vibrato.VibratoPlanner;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.stream.IntStream;
 
 /**
  * Everything Fret works out for a passage, in one immutable value that is made only here.
@@ -40,39 +44,30 @@ import java.util.stream.IntStream;
  * Under other choices only what they bear on is worked out anew.
  */
 public final class Study {
-  private final Brief brief;
   private final Choices choices;
-  private final PreparedPassage prepared;
+  private final BothHands hands;
   private final List<Pin> pins;
-  private final LeftHandPlan leftHand;
-  private final TuningPlan tuning;
-  private final BowPlan bow;
+  private final Lazy<TuningPlan> tuning;
+  private final Lazy<VibratoPlan> vibrato;
   private final PracticePlan practice;
   private final Others others;
 
-  private Study(
-      Brief brief,
-      Choices choices,
-      PreparedPassage prepared,
-      LeftHandPlan leftHand,
-      TuningPlan tuning,
-      BowPlan bow,
-      PracticePlan practice,
-      Others others) {
-    this.brief = brief;
+  private Study(Choices choices, BothHands hands, PracticePlan practice, Others others) {
     this.choices = choices;
-    this.prepared = prepared;
-    this.pins = List.copyOf(PinAt.in(brief.reading().places(), choices.pins()));
-    this.leftHand = leftHand;
-    this.tuning = tuning;
-    this.bow = bow;
+    this.hands = hands;
+    this.pins = List.copyOf(PinAt.in(hands.brief().reading().places(), choices.pins()));
+    this.tuning = new Lazy<>(() -> new TuningPlanner().plan(brief(), leftHand()));
+    this.vibrato = new Lazy<>(() -> VibratoPlanner.plan(brief(), leftHand()));
     this.practice = practice;
     this.others = others;
   }
 
   /** Hears when a step of the work is done; for measuring, since the core has no clock. */
   public interface Steps {
-    /** Called with the name of the step: {@code leftHand}, {@code bow}, {@code practice}. */
+    /**
+     * Called with the name of the step: {@code shape}, {@code leftHand}, {@code bow}, {@code
+     * practice}.
+     */
     void finished(String step);
   }
 
@@ -91,44 +86,22 @@ public final class Study {
   public static Study of(Passage passage, Player player, Choices choices, Steps steps)
       throws OutOfRangeException, PinConflictException {
     Reading reading = Reading.of(passage);
-    Brief brief = Brief.of(reading, player, choices.tempo().tempos(reading));
+    Brief brief = Brief.of(reading, player, choices.tempo().tempos(reading), choices.shape());
     return of(brief, choices, Others.NONE, steps);
   }
 
   private static Study of(Brief brief, Choices choices, Others others, Steps steps)
       throws PinConflictException {
-    PreparedPassage prepared = prepare(brief, choices);
-    LeftHandPlan leftHand = plan(brief, choices, prepared);
-    TuningPlan tuning = new TuningPlanner().plan(brief, leftHand);
+    steps.finished("shape");
+    Brief decided = brief.bowed(DecidedGroups.of(brief.reading(), choices.bow()));
+    PreparedPassage prepared = BothHands.prepare(decided, choices);
+    LeftHandPlan leftHand = BothHands.leftHand(decided, choices, prepared);
     steps.finished("leftHand");
-    BowPlan bow = new BowPlanner().plan(brief, strings(brief, leftHand));
+    BothHands hands = BothHands.of(decided, choices, prepared, leftHand);
     steps.finished("bow");
     PracticePlan practice = practice(brief, choices);
     steps.finished("practice");
-    return new Study(brief, choices, prepared, leftHand, tuning, bow, practice, others);
-  }
-
-  /** Strings of each note, lowest-pitched first; of a chord no hand can hold, the top ones. */
-  private static List<List<Integer>> strings(Brief brief, LeftHandPlan plan) {
-    List<List<Integer>> strings = new ArrayList<>();
-    for (LeftHandPlan.NotePlan note : plan.notes()) {
-      List<Integer> taken = note.placement().stops().stream().map(Stop::string).toList();
-      int heads = Math.min(note.note().notes().size(), brief.player().instrument().stringCount());
-      strings.add(
-          taken.isEmpty()
-              ? IntStream.rangeClosed(1, heads).mapToObj(s -> heads + 1 - s).toList()
-              : taken);
-    }
-    return strings;
-  }
-
-  private static PreparedPassage prepare(Brief brief, Choices choices) {
-    return new LeftHandPlanner(brief.player(), choices.profile()).prepare(brief);
-  }
-
-  private static LeftHandPlan plan(Brief brief, Choices choices, PreparedPassage prepared)
-      throws PinConflictException {
-    return prepared.plan(PinAt.in(brief.reading().places(), choices.pins()));
+    return new Study(choices, hands, practice, others);
   }
 
   private static PracticePlan practice(Brief brief, Choices choices) {
@@ -143,16 +116,22 @@ public final class Study {
    * @throws PinConflictException when the pins cannot be met
    */
   public Study with(Choices next) throws PinConflictException {
+    boolean sameStrokes = next.bow().equals(choices.bow());
     if (!next.tempo().equals(choices.tempo())) {
-      return of(brief.at(next.tempo().tempos(brief.reading())), next, others, step -> {});
+      Brief other = brief().at(next.tempo().tempos(brief().reading()));
+      return of(other.shaped(next.shape()), next, others, step -> {});
     }
+    Brief shaped = next.shape().equals(choices.shape()) ? brief() : brief().shaped(next.shape());
+    StrokeGroups groups =
+        sameStrokes ? brief().strokes() : DecidedGroups.of(brief().reading(), next.bow());
+    Brief bowed = groups.equals(brief().strokes()) ? shaped : shaped.bowed(groups);
+    boolean sameGroups = bowed.strokes().equals(brief().strokes());
+    boolean sameProfile = next.profile().equals(choices.profile());
     PreparedPassage weighed =
-        next.profile().equals(choices.profile()) ? prepared : prepare(brief, next);
-    LeftHandPlan planned =
-        weighed == prepared && next.pins().equals(choices.pins())
-            ? leftHand
-            : plan(brief, next, weighed);
-    return withLeftHand(next, weighed, planned);
+        sameProfile && sameGroups ? hands.prepared() : BothHands.prepare(bowed, next);
+    boolean sameHand = weighed == hands.prepared() && next.pins().equals(choices.pins());
+    LeftHandPlan planned = sameHand ? leftHand() : BothHands.leftHand(bowed, next, weighed);
+    return withLeftHand(next, bowed, weighed, planned);
   }
 
   /**
@@ -162,10 +141,11 @@ public final class Study {
    * @throws PinConflictException when the pins cannot be met
    */
   public Study with(Player player, Choices next) throws OutOfRangeException, PinConflictException {
-    return player.equals(brief.player())
+    return player.equals(brief().player())
         ? with(next)
         : of(
-            Brief.of(brief.reading(), player, next.tempo().tempos(brief.reading())),
+            Brief.of(
+                brief().reading(), player, next.tempo().tempos(brief().reading()), next.shape()),
             next,
             others,
             step -> {});
@@ -178,20 +158,31 @@ public final class Study {
    * @param plan a plan of the same passage and player
    */
   public Study taking(LeftHandPlan plan) {
-    return withLeftHand(choices, prepared, plan);
+    BowPlan bowed = rebowed(choices, brief(), plan);
+    BothHands taken = new BothHands(brief(), hands.prepared(), plan, bowed, hands.rounds());
+    return new Study(choices, taken, practice, others);
   }
 
-  private Study withLeftHand(Choices next, PreparedPassage weighed, LeftHandPlan plan) {
-    TuningPlan tuned = plan == leftHand ? tuning : new TuningPlanner().plan(brief, plan);
-    List<List<Integer>> strings = strings(brief, plan);
-    BowPlan bowed =
-        strings.equals(strings(brief, leftHand)) ? bow : new BowPlanner().plan(brief, strings);
-    return new Study(brief, next, weighed, plan, tuned, bowed, practice, others);
+  private Study withLeftHand(Choices next, Brief bowed, PreparedPassage weighed, LeftHandPlan plan)
+      throws PinConflictException {
+    boolean sameBow = next.bow().equals(choices.bow()) && next.shape().equals(choices.shape());
+    boolean sameStrings =
+        BothHands.strings(bowed, plan).equals(BothHands.strings(brief(), leftHand()));
+    BothHands settled =
+        sameBow && sameStrings
+            ? new BothHands(bowed, weighed, plan, bow(), hands.rounds())
+            : BothHands.of(bowed, next, weighed, plan);
+    return new Study(next, settled, practice, others);
+  }
+
+  private BowPlan rebowed(Choices next, Brief bowed, LeftHandPlan plan) {
+    boolean same = BothHands.strings(bowed, plan).equals(BothHands.strings(brief(), leftHand()));
+    return same ? bow() : BothHands.bow(bowed, next, plan);
   }
 
   /** The same study beside other parts of its score. */
   public Study beside(Others newOthers) {
-    return new Study(brief, choices, prepared, leftHand, tuning, bow, practice, newOthers);
+    return new Study(choices, hands, practice, newOthers);
   }
 
   /** What the other parts of its score do, where they are known or the player says so. */
@@ -202,29 +193,31 @@ public final class Study {
   /** What is easily misread on the page, in order of the notes. */
   public List<Trap> traps() {
     boolean rests = choices.tempo().occasion().countsLongRests();
-    return Traps.of(brief.reading()).stream()
-        .filter(t -> rests || t.kind() != Trap.Kind.LONG_REST)
-        .toList();
+    List<Trap> traps = new ArrayList<>(Traps.of(brief().reading()));
+    traps.addAll(new FlippingPatterns(this).find());
+    traps.removeIf(t -> !rests && t.kind() == Trap.Kind.LONG_REST);
+    traps.sort(Comparator.comparingInt(Trap::note));
+    return traps;
   }
 
   /** Whether a trap of this passage was ticked off. */
   public boolean hasSeen(Trap trap) {
-    return choices.reading().hasSeen(TrapAt.of(trap, brief.reading().places()));
+    return choices.reading().hasSeen(TrapAt.of(trap, brief().reading().places()));
   }
 
   /** Passage, player, reading and times, as every planner had them. */
   public Brief brief() {
-    return brief;
+    return hands.brief();
   }
 
   /** The music. */
   public Passage passage() {
-    return brief.passage();
+    return brief().passage();
   }
 
   /** Who plays it. */
   public Player player() {
-    return brief.player();
+    return brief().player();
   }
 
   /** What the player decided. */
@@ -234,12 +227,12 @@ public final class Study {
 
   /** The notes of the passage. */
   public List<PlayedNote> notes() {
-    return brief.notes();
+    return brief().notes();
   }
 
   /** The places of its note heads, on which decisions hold. */
   public NotePlaces places() {
-    return brief.reading().places();
+    return brief().reading().places();
   }
 
   /** The pins in force, by the numbers of its notes. */
@@ -249,22 +242,37 @@ public final class Study {
 
   /** Strings, fingers, positions. */
   public LeftHandPlan leftHand() {
-    return leftHand;
+    return hands.leftHand();
   }
 
   /** The reasons of the left hand that are worth saying. */
   public DecidingReasons deciding() {
-    return new DecidingReasons(leftHand);
+    return new DecidingReasons(leftHand());
   }
 
   /** What puts it in tune. */
   public TuningPlan tuning() {
-    return tuning;
+    return tuning.get();
   }
 
   /** Strokes. */
   public BowPlan bow() {
-    return bow;
+    return hands.bow();
+  }
+
+  /** Which notes vibrate, and what stands against it. */
+  public VibratoPlan vibrato() {
+    return vibrato.get();
+  }
+
+  /** Levels, phrases and peaks. */
+  public Levels levels() {
+    return brief().levels();
+  }
+
+  /** Total effort of both hands after each round in which they settled, the first first. */
+  public List<Double> rounds() {
+    return hands.rounds();
   }
 
   /** Tempos. */
@@ -304,7 +312,7 @@ public final class Study {
    */
   public List<LeftHandPlan> differentPlans(int count) {
     try {
-      return prepared.differentPlans(pins, count, count == 0 ? List.of() : winners());
+      return hands.prepared().differentPlans(pins, count, count == 0 ? List.of() : winners());
     } catch (PinConflictException e) {
       throw new IllegalStateException("pins that were met cannot be met", e);
     }
@@ -339,8 +347,8 @@ public final class Study {
 
   private Pinned whyPinned(List<Pin> others) {
     try {
-      LeftHandPlan free = prepared.plan(others);
-      return new Pinned(leftHand.effort() - free.effort(), whyNot(free, leftHand));
+      LeftHandPlan free = hands.prepared().plan(others);
+      return new Pinned(leftHand().effort() - free.effort(), whyNot(free, leftHand()));
     } catch (PinConflictException e) {
       throw new IllegalStateException("pins that were met cannot be met", e);
     }
@@ -348,12 +356,12 @@ public final class Study {
 
   /** Why another plan costs more than the one in force, largest difference first. */
   public List<Difference> whyNot(LeftHandPlan other) {
-    return whyNot(leftHand, other);
+    return whyNot(leftHand(), other);
   }
 
   /** Why one plan costs more than another, largest difference first. */
   public List<Difference> whyNot(LeftHandPlan better, LeftHandPlan other) {
-    return prepared.differences(better, other);
+    return hands.prepared().differences(better, other);
   }
 
   /**
@@ -361,7 +369,7 @@ public final class Study {
    */
   public LeftHandPlan weighed(LeftHandPlan other) {
     try {
-      return prepared.weighed(other, pins);
+      return hands.prepared().weighed(other, pins);
     } catch (PinConflictException e) {
       throw new IllegalStateException("pins that were met cannot be met", e);
     }
@@ -384,7 +392,8 @@ public final class Study {
     }
     try {
       Profile asPrinted = Profiles.named(Profiles.AS_PRINTED);
-      return Optional.of(weighed(new LeftHandPlanner(player(), asPrinted).plan(brief, List.of())));
+      return Optional.of(
+          weighed(new LeftHandPlanner(player(), asPrinted).plan(brief(), List.of())));
     } catch (PinConflictException e) {
       throw new IllegalStateException("a plan without pins finds no way", e);
     }

@@ -97,20 +97,24 @@ class AmountAndPlaceTest {
   @Test
   void withoutARestOnlyWhatTheNoteBeforeGivesIsThere() {
     BowLine line = Bowed.line(brief("violin", "C5/4 D5/4v E5/4v F5/4", 132));
-    BowJoints joints = new BowJoints(line, Bowed.drafts(line), true);
-    double seconds = 60.0 / 132;
-    assertThat(joints.availableSeconds(2)).isCloseTo(0.35 * seconds, within(1e-5));
-    BowJoints.Retakes retakes = joints.new Retakes(2);
-    assertThat(retakes.effort(0.9, false, true, BowDirection.DOWN)).isInfinite();
-    assertThat(retakes.effort(0.5, false, true, BowDirection.DOWN)).isFinite();
+    List<Draft> drafts = Bowed.drafts(line);
+    BowJoints joints = Bowed.joints(line);
+    double available = joints.availableSeconds(drafts.get(1), drafts.get(2));
+    assertThat(available).isCloseTo(0.35 * 60.0 / 132, within(1e-5));
+    BowJoints.Joint joint = joints.between(drafts.get(1), drafts.get(2));
+    assertThat(joint.lifted(0.9, false, true, BowDirection.DOWN)).isInfinite();
+    assertThat(joint.lifted(0.5, false, true, BowDirection.DOWN)).isFinite();
   }
 
   @Test
   void aRestMakesALiftCheap() {
     BowLine line = Bowed.line(brief("violin", "C5/4 r/4 D5/4 E5/4", 80));
-    BowJoints joints = new BowJoints(line, Bowed.drafts(line), true);
-    double inRest = joints.new Retakes(1).effort(0.5, false, true, BowDirection.DOWN);
-    double without = joints.new Retakes(2).effort(0.5, false, true, BowDirection.DOWN);
+    List<Draft> drafts = Bowed.drafts(line);
+    BowJoints joints = Bowed.joints(line);
+    BowJoints.Joint afterRest = joints.between(drafts.get(0), drafts.get(1));
+    BowJoints.Joint close = joints.between(drafts.get(1), drafts.get(2));
+    double inRest = afterRest.lifted(0.5, false, true, BowDirection.DOWN);
+    double without = close.lifted(0.5, false, true, BowDirection.DOWN);
     assertThat(inRest).isLessThan(0.15);
     assertThat(without).isGreaterThan(10 * inRest);
   }
@@ -118,13 +122,13 @@ class AmountAndPlaceTest {
   @Test
   void downBowsAreStrongNearTheFrogAndUpBowsFurtherOut() {
     for (String name : List.of("violin", "viola", "cello", "bass")) {
-      var instrument = Instruments.named(name);
-      assertThat(BowParts.strength(instrument, BowDirection.DOWN, 0.2))
-          .isGreaterThan(BowParts.strength(instrument, BowDirection.DOWN, 0.9));
-      assertThat(BowParts.strength(instrument, BowDirection.UP, 0.5))
-          .isGreaterThan(BowParts.strength(instrument, BowDirection.UP, 0.05));
+      BowParts.Strengths strengths = BowParts.strengths(Instruments.named(name));
+      assertThat(strengths.at(BowDirection.DOWN, 0.2))
+          .isGreaterThan(strengths.at(BowDirection.DOWN, 0.9));
+      assertThat(strengths.at(BowDirection.UP, 0.5))
+          .isGreaterThan(strengths.at(BowDirection.UP, 0.05));
     }
-    assertThat(BowParts.strength(Instruments.named("bass"), BowDirection.UP, 0.85))
-        .isGreaterThan(BowParts.strength(Instruments.named("violin"), BowDirection.UP, 0.85));
+    assertThat(BowParts.strengths(Instruments.named("bass")).at(BowDirection.UP, 0.85))
+        .isGreaterThan(BowParts.strengths(Instruments.named("violin")).at(BowDirection.UP, 0.85));
   }
 }

@@ -18,14 +18,13 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** The grid of the bow: half as fine, it moves places a little and decides the same. */
 class BowGridTest {
-  private static final int HALF_AS_FINE = 2;
+  private static final int HALF_AS_FINE = 61;
 
   /** Where the optimum is flat, places move by up to so much. */
   private static final double MOVED = 0.1;
 
-  private static List<Way> ways(BowLine line, int step) {
-    List<Draft> drafts = Bowed.drafts(line);
-    return new BowSearch(line, drafts, new BowJoints(line, drafts, true), step).ways();
+  private static List<Way> ways(BowLine line, int places) {
+    return Bowed.ways(Bowed.search(line, places));
   }
 
   private static BowLine line(String instrument, Passage passage, double perMinute) {
@@ -42,7 +41,7 @@ class BowGridTest {
   })
   void directionsAndLiftsAreTheSameOnBothGrids(String instrument, double perMinute, String music) {
     BowLine line = line(instrument, Music.passage(music), perMinute);
-    List<Way> fine = ways(line, 1);
+    List<Way> fine = ways(line, BowSearch.PLACES);
     List<Way> coarse = ways(line, HALF_AS_FINE);
     assertThat(fine).hasSameSizeAs(coarse).hasSizeGreaterThan(2);
     for (int i = 0; i < fine.size(); i++) {
@@ -55,12 +54,8 @@ class BowGridTest {
   @Test
   void theFinerGridIsNeverDearer() {
     BowLine line = Signed.line(Signed.passage(NoteValue.SIXTEENTH, "p", ". . . ."), 90, 2);
-    List<Draft> drafts = Bowed.drafts(line);
-    BowJoints joints = new BowJoints(line, drafts, true);
-    double fine = new BowSearch(line, drafts, joints).least();
-    assertThat(fine)
-        .isPositive()
-        .isLessThanOrEqualTo(new BowSearch(line, drafts, joints, HALF_AS_FINE).least());
+    double fine = Bowed.search(line, BowSearch.PLACES).least();
+    assertThat(fine).isPositive().isLessThanOrEqualTo(Bowed.search(line, HALF_AS_FINE).least());
   }
 
   /** Short soft strokes are a few cells long: a step of the grid is about half a centimetre. */

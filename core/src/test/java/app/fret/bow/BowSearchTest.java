@@ -16,9 +16,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** The search against all combinations on every sixth place, tried one by one. */
+/** The search against all combinations on every sixth place of the grid, tried one by one. */
 class BowSearchTest {
-  private static final int COARSE = 6;
+  private static final int COARSE = 21;
 
   private static BowLine line(String instrument, Passage passage, double perMinute) {
     Player player = Player.of("", Instruments.named(instrument));
@@ -27,12 +27,11 @@ class BowSearchTest {
 
   /** All ways, with places on a coarser grid, so that they can all be tried. */
   private static final class AllWays {
-    private final BowLine line;
     private final List<Draft> drafts;
     private final BowJoints joints;
     private final StrokeTable[] tables;
     private final Figures figures;
-    private final int step;
+    private final int places;
     private double least = Double.POSITIVE_INFINITY;
     private Allowed allowed = (stroke, before, at, direction, start) -> true;
 
@@ -41,15 +40,14 @@ class BowSearchTest {
       boolean of(int stroke, BowDirection before, int at, BowDirection direction, int start);
     }
 
-    AllWays(BowLine line, int step) {
-      this.line = line;
+    AllWays(BowLine line, int places) {
       this.drafts = Bowed.drafts(line);
-      this.joints = new BowJoints(line, drafts, true);
-      this.step = step;
-      this.figures = new Figures(line, drafts);
+      this.joints = Bowed.joints(line);
+      this.places = places;
+      this.figures = Bowed.figures(line);
       this.tables = new StrokeTable[drafts.size()];
       for (int i = 0; i < tables.length; i++) {
-        tables[i] = new StrokeTable(line, i, drafts);
+        tables[i] = new StrokeTable(drafts.get(i).demand(), Bowed.WEIGHTS, places);
       }
     }
 
@@ -72,15 +70,16 @@ class BowSearchTest {
         return;
       }
       for (BowDirection direction : BowDirection.values()) {
-        double figure =
-            figures.repeats(stroke) && direction.ordinal() != begun ? BowSearch.OTHER_START : 0;
-        int now = figures.begins(stroke) ? direction.ordinal() : begun;
-        for (int start = 0; start < BowSearch.PLACES; start += step) {
+        int first = drafts.get(stroke).notes().first();
+        boolean turned = figures.repeats(first) && direction.ordinal() != begun;
+        double figure = turned ? Bowed.WEIGHTS.price("other-start") : 0;
+        int now = figures.begins(first) ? direction.ordinal() : begun;
+        for (int start = 0; start < places; start++) {
           if (!allowed.of(stroke, before, at, direction, start)) {
             continue;
           }
           double joint = joint(stroke, before, at, direction, start);
-          for (int end = 0; end < BowSearch.PLACES; end += step) {
+          for (int end = 0; end < places; end++) {
             boolean fits = direction == BowDirection.DOWN ? end > start : end < start;
             int cells = Math.abs(end - start);
             if (fits
@@ -98,14 +97,13 @@ class BowSearchTest {
       if (before == null) {
         return 0;
       }
-      double from = (double) at / (BowSearch.PLACES - 1);
-      double to = (double) start / (BowSearch.PLACES - 1);
-      double lifted =
-          joints.new Retakes(stroke).effort(Math.abs(to - from), to > from, before == now, now);
+      BowJoints.Joint joint = joints.between(drafts.get(stroke - 1), drafts.get(stroke));
+      double distance = (double) Math.abs(start - at) / (places - 1);
+      double lifted = joint.lifted(distance, start > at, before == now, now);
       if (start != at) {
         return lifted;
       }
-      return Math.min(lifted, before == now ? joints.hook(stroke, now) : 0);
+      return Math.min(lifted, before == now ? joint.hook(now) : joint.turn());
     }
   }
 
@@ -118,11 +116,9 @@ class BowSearchTest {
   })
   void nothingIsCheaperThanWhatTheSearchFinds(String instrument, String music, double perMinute) {
     BowLine line = line(instrument, Music.passage(music), perMinute);
-    List<Draft> drafts = Bowed.drafts(line);
-    BowJoints joints = new BowJoints(line, drafts, true);
-    double coarse = new BowSearch(line, drafts, joints, COARSE).least();
+    double coarse = Bowed.search(line, COARSE).least();
     assertThat(coarse).isCloseTo(new AllWays(line, COARSE).least(), within(1e-9));
-    assertThat(new BowSearch(line, drafts, joints).least()).isLessThanOrEqualTo(coarse);
+    assertThat(Bowed.search(line, BowSearch.PLACES).least()).isLessThanOrEqualTo(coarse);
   }
 
   /** What another direction costs more is exact: the least of all ways that take it. */
@@ -135,12 +131,11 @@ class BowSearchTest {
   void anotherDirectionCostsExactlyWhatTheBestPlanWithItCosts(
       String instrument, String music, double perMinute, int stroke) {
     BowLine line = line(instrument, Music.passage(music), perMinute);
-    List<Draft> drafts = Bowed.drafts(line);
-    BowSearch search = new BowSearch(line, drafts, new BowJoints(line, drafts, true), COARSE);
-    List<Way> ways = search.ways();
+    BowSearch search = Bowed.search(line, COARSE);
+    List<Way> ways = Bowed.ways(search);
     Way taken = ways.get(stroke);
     double extra =
-        search.otherWays(stroke, taken, ways.get(stroke - 1)).stream()
+        Bowed.others(line, search).of(stroke).stream()
             .filter(o -> o.what().equals(taken.isUp() ? "down-bow" : "up-bow"))
             .findFirst()
             .orElseThrow()
@@ -154,13 +149,12 @@ class BowSearchTest {
   @Test
   void otherWaysAreNamedCheapestFirstAndNoneIsCheaperThanThePlan() {
     BowLine line = line("violin", Music.passage("C5/4 D5/4 E5/4 r/4 | F5/2 G5/2"), 80);
-    List<Draft> drafts = Bowed.drafts(line);
-    BowSearch search = new BowSearch(line, drafts, new BowJoints(line, drafts, true));
-    List<Way> ways = search.ways();
-    List<OtherStroke> others = search.otherWays(2, ways.get(2), ways.get(1));
+    BowSearch search = Bowed.search(line, BowSearch.PLACES);
+    List<OtherStroke> others = Bowed.others(line, search).of(2);
     assertThat(others)
         .extracting(OtherStroke::what)
-        .contains("hook", "retake", "start elsewhere")
+        .contains("hook", "retake")
+        .anyMatch(what -> what.startsWith("start at 0."))
         .doesNotHaveDuplicates();
     assertThat(others).extracting(OtherStroke::extraEffort).isSorted();
     assertThat(others.get(0).extraEffort()).isNotNegative();
@@ -169,10 +163,8 @@ class BowSearchTest {
   @Test
   void theWaysFoundTogetherCostTheLeastEffort() {
     BowLine line = line("violin", Music.passage("C5/4 (D5/4 E5/4) F5/4 | G5/2 r/4 A5/4"), 90);
-    List<Draft> drafts = Bowed.drafts(line);
-    BowSearch search = new BowSearch(line, drafts, new BowJoints(line, drafts, true));
-    List<Way> ways = search.ways();
-    assertThat(ways).hasSameSizeAs(drafts);
+    List<Way> ways = Bowed.ways(Bowed.search(line, BowSearch.PLACES));
+    assertThat(ways).hasSameSizeAs(Bowed.drafts(line));
     assertThat(ways)
         .allSatisfy(way -> assertThat(way.end() > way.start()).isEqualTo(!way.isUp()))
         .allSatisfy(way -> assertThat(way.start()).isBetween(0.0, 1.0));

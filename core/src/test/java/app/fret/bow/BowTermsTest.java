@@ -7,13 +7,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.fret.score.NoteValue;
 import app.fret.score.Passage;
 import app.fret.testing.Music;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** What each term says of one stroke drawn in two ways (common practice, no source). */
 class BowTermsTest {
   private static double effort(BowLine line, int stroke, String term, Way way) {
-    return term(term).effort(line, stroke, Bowed.drafts(line), way);
+    return term(term).effort(Bowed.drafts(line).get(stroke).demand(), way);
   }
 
   private static BowTerm term(String name) {
@@ -88,11 +87,13 @@ class BowTermsTest {
   }
 
   @Test
-  void aPrintedSignIsWorthMoreThanAnythingElse() {
+  void aPrintedSignIsWorthMoreThanAnythingElseWhereThePartIsKept() {
+    assertThat(BowWeights.of(BowSchool.PRINTED).term("against-sign")).isGreaterThan(30);
+    assertThat(BowWeights.of(BowSchool.FREE).term("against-sign")).isLessThan(1);
     BowLine line = line(Music.passage("C5/4^ D5/4"), 100);
-    assertThat(effort(line, 0, "printed", down(0.3, 0.6))).isGreaterThan(30);
-    assertThat(effort(line, 0, "printed", up(0.6, 0.3))).isZero();
-    assertThat(effort(line, 1, "printed", up(0.6, 0.3))).isZero();
+    assertThat(effort(line, 0, "against-sign", down(0.3, 0.6))).isPositive();
+    assertThat(effort(line, 0, "against-sign", up(0.6, 0.3))).isZero();
+    assertThat(effort(line, 1, "against-sign", up(0.6, 0.3))).isZero();
   }
 
   @Test
@@ -118,13 +119,13 @@ class BowTermsTest {
   @Test
   void everyTermThatSpeaksHasAReasonInPlainWords() {
     BowLine line = line(Signed.passage(NoteValue.QUARTER, "f", "> - - -"), 100);
-    List<Draft> drafts = Bowed.drafts(line);
+    Demand demand = Bowed.drafts(line).get(0).demand();
     assertThat(BowTerms.all())
         .hasSizeGreaterThan(10)
         .allSatisfy(
             t -> {
               assertThat(t.name()).matches("[a-z-]+");
-              assertThat(t.reason(line, 0, drafts, up(0.95, 0.02))).matches("(?s)[A-Z0-9].*\\.");
+              assertThat(t.reason(demand, up(0.95, 0.02))).matches("(?s)[A-Z0-9].*\\.");
             });
   }
 }

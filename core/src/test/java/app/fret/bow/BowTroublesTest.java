@@ -19,7 +19,7 @@ import app.fret.score.WrittenLength;
 import app.fret.score.WrittenPitch;
 import app.fret.testing.Briefs;
 import app.fret.testing.Music;
-import java.util.Arrays;
+import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.numbers.fraction.Fraction;
 import org.junit.jupiter.api.Test;
@@ -28,14 +28,19 @@ import org.junit.jupiter.api.Test;
 class BowTroublesTest {
   private static BowLine line(Passage passage, double perMinute) {
     Player player = Player.of("", Instruments.named("violin"));
-    return Bowed.line(Briefs.of(passage, player, new Tempo(BeatUnit.QUARTER, perMinute)));
+    return Bowed.line(
+        Bowed.asPrinted(Briefs.of(passage, player, new Tempo(BeatUnit.QUARTER, perMinute))));
   }
 
   private static List<BowTrouble> find(BowLine line, Way... ways) {
     List<Draft> drafts = Bowed.drafts(line);
     assertThat(drafts).hasSameSizeAs(ways);
-    BowJoints joints = new BowJoints(line, drafts, true);
-    return new BowTroubles(line, drafts, Arrays.asList(ways), joints).find();
+    List<BowSearch.Drawn> strokes = new ArrayList<>();
+    for (int i = 0; i < ways.length; i++) {
+      strokes.add(new BowSearch.Drawn(drafts.get(i), ways[i], i));
+    }
+    BowedPath path = new BowedPath(line, strokes, Bowed.joints(line), Bowed.figures(line));
+    return new BowTroubles(path, Bowed.NOTHING).find();
   }
 
   private static List<Kind> kinds(BowLine line, Way... ways) {
@@ -56,7 +61,7 @@ class BowTroublesTest {
     List<BowTrouble> found = find(line, down(0, 1));
     assertThat(found).extracting(BowTrouble::kind).containsExactly(Kind.RUNS_OUT);
     assertThat(found.get(0).text()).contains("84 cm").contains("65 cm");
-    assertThat(found.get(0).mend()).contains("at its note 2, on the beat");
+    assertThat(found.get(0).mend()).contains("at its note 2");
     assertThat(kinds(line(Music.passage("(C5/1 | D5/1)"), 120), down(0, 1))).isEmpty();
   }
 
@@ -167,6 +172,7 @@ class BowTroublesTest {
         .allSatisfy(
             t -> {
               assertThat(t.text()).endsWith(".").doesNotContain("%");
+              assertThat(t.mends()).isNotEmpty();
               assertThat(t.mend()).endsWith(".").matches("[A-Z].*");
             });
   }

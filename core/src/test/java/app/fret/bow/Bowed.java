@@ -1,13 +1,17 @@
 package app.fret.bow;
 
 import app.fret.brief.Brief;
-import app.fret.score.Span;
+import app.fret.shape.Proposal;
+import app.fret.shape.ShapeChoices;
 import java.util.List;
 import java.util.stream.IntStream;
 
 /** Passages bowed with every note on the strings a left hand might take: the second, or from it. */
 final class Bowed {
   private static final int STRING = 2;
+
+  static final Decided NOTHING = new Decided(BowChoices.none(), null);
+  static final BowWeights WEIGHTS = BowWeights.of(BowSchool.PRINTED);
 
   private Bowed() {}
 
@@ -31,12 +35,38 @@ final class Bowed {
     return new BowLine(brief, strings(brief));
   }
 
+  /** The passage played as printed, with nothing proposed between the marks. */
+  static Brief asPrinted(Brief brief) {
+    ShapeChoices none = ShapeChoices.none();
+    for (Proposal proposal : Proposal.values()) {
+      none = none.with(proposal, false);
+    }
+    return brief.shaped(none);
+  }
+
   /** The strokes of a passage as drafts. */
   static List<Draft> drafts(BowLine line) {
-    List<Span> groups = line.printed();
-    List<StrokeKind> kinds = new StrokeKinds(line, groups).all();
-    return IntStream.range(0, groups.size())
-        .mapToObj(i -> Draft.of(line, groups.get(i), kinds.get(i)))
-        .toList();
+    return new Candidates(line, BowSchool.PRINTED, NOTHING).whole();
+  }
+
+  static BowJoints joints(BowLine line) {
+    return new BowJoints(line, BowSchool.PRINTED, NOTHING);
+  }
+
+  static Figures figures(BowLine line) {
+    return new Figures(line, drafts(line).stream().map(Draft::notes).toList());
+  }
+
+  static BowSearch search(BowLine line, int places) {
+    return new BowSearch(drafts(line), joints(line), figures(line), WEIGHTS, places);
+  }
+
+  static List<Way> ways(BowSearch search) {
+    return search.path().stream().map(BowSearch.Drawn::way).toList();
+  }
+
+  static OtherWays others(BowLine line, BowSearch search) {
+    Drafts drafts = new Drafts(line, NOTHING);
+    return new OtherWays(line, search, search.path(), joints(line), WEIGHTS, drafts);
   }
 }

@@ -11,7 +11,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Which kind a stroke is: common practice, no source. */
 class StrokeKindsTest {
   private static List<StrokeKind> kinds(BowLine line) {
-    return new StrokeKinds(line, line.printed()).all();
+    return new StrokeKinds(line, line.groups()).all();
   }
 
   private static List<StrokeKind> kinds(

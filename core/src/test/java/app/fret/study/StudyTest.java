@@ -48,7 +48,7 @@ class StudyTest {
   void plansHandBowAndPracticeInThatOrder() throws OutOfRangeException, PinConflictException {
     List<String> steps = new ArrayList<>();
     Study study = Study.of(Music.passage("D5/2 E5/2"), player, choices, steps::add);
-    assertThat(steps).containsExactly("leftHand", "bow", "practice");
+    assertThat(steps).containsExactly("shape", "leftHand", "bow", "practice");
     assertThat(study.leftHand().notes()).hasSize(2);
     assertThat(study.bow().strokes()).hasSize(2);
     assertThat(study.practice().ladder().rungs()).endsWith(88.0);

@@ -31,10 +31,12 @@ class ArchitectureTest {
           "instrument",
           "reading",
           "time",
+          "shape",
           "brief",
           "search",
           "lefthand",
           "bow",
+          "vibrato",
           "tuning",
           "practice",
           "study");

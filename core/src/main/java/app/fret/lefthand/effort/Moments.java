@@ -23,8 +23,8 @@ public final class Moments {
 
   private Moments(Brief brief) {
     this.brief = brief;
-    this.joined = brief.reading().strokes().joined();
-    this.shared = brief.reading().strokes().shared();
+    this.joined = brief.strokes().joined();
+    this.shared = brief.strokes().shared();
     this.bound = StringWords.of(brief);
     this.pedals = PedalFigures.of(brief);
     this.chromatic = ChromaticRuns.of(brief);

@@ -51,7 +51,9 @@ public record Trap(Kind kind, int note, String text) {
     /** An ornament. */
     GRACE_OR_TRILL,
     /** A word for slowing down where the note values do it anyway. */
-    SLOWER_WORD;
+    SLOWER_WORD,
+    /** The order of the strings turns against the beat; known only with the bow. */
+    PATTERN_FLIPS;
 
     /** Its name in files, such as {@code accidental-holds}. */
     public String id() {

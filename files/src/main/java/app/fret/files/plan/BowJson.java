@@ -2,27 +2,34 @@ package app.fret.files.plan;
 
 import app.fret.bow.BowPlan;
 import app.fret.bow.BowTrouble;
+import app.fret.bow.Mend;
 import app.fret.bow.OtherStroke;
+import app.fret.bow.PlanePlan;
 import app.fret.bow.Stroke;
+import app.fret.bow.StrokeAt;
+import app.fret.instrument.Instrument;
+import app.fret.reading.PlayedNote;
 import app.fret.study.Study;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Locale;
 import java.util.OptionalDouble;
+import java.util.TreeMap;
 
 /** The strokes of a plan. */
 final class BowJson {
   private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
   private static final double PLACES = 1e4;
   private static final double CENTIMETRES = 1e2;
+  private static final double MILLIMETRES = 10;
 
   private BowJson() {}
 
   static ObjectNode of(Study study) {
     BowPlan plan = study.bow();
     ObjectNode node = NODES.objectNode();
-    node.put("school", "printed");
+    node.put("school", plan.school().id());
     node.put("effort", PlanJson.rounded(plan.effort()));
     node.put("hairCm", plan.hairCm());
     ArrayNode strokes = node.putArray("strokes");
@@ -34,12 +41,52 @@ final class BowJson {
         others
             .addObject()
             .put("what", other.what())
-            .put("extraEffort", PlanJson.rounded(other.extraEffort()));
+            .put("extraEffort", PlanJson.rounded(other.extraEffort()))
+            .put("stroke", option(study, other.decided()));
       }
       strokes.add(one);
     }
+    node.set("planes", planes(plan.planes()));
+    ArrayNode patterns = node.putArray("patterns");
+    plan.patterns()
+        .forEach(
+            p ->
+                patterns
+                    .addObject()
+                    .put("kind", p.kind().sign())
+                    .put("firstNote", p.firstNote())
+                    .put("lastNote", p.lastNote()));
     ArrayNode troubles = node.putArray("troubles");
     plan.troubles().forEach(t -> troubles.add(trouble(study, t)));
+    return node;
+  }
+
+  private static ObjectNode planes(PlanePlan planes) {
+    ObjectNode node = NODES.objectNode();
+    node.put("crossings", planes.crossings());
+    node.put("largestHandTravelMm", rounded(planes.largestMm(), MILLIMETRES));
+    node.put("preparedHandTravelMm", rounded(planes.preparedLargestMm(), MILLIMETRES));
+    node.put("handTravelMm", rounded(planes.totalMm(), MILLIMETRES));
+    node.put("preparedTravelMm", rounded(planes.preparedTotalMm(), MILLIMETRES));
+    ObjectNode perString = node.putObject("notesPerString");
+    new TreeMap<>(planes.notesPerString())
+        .forEach((string, count) -> perString.put(Instrument.numeral(string), count));
+    ArrayNode leads = node.putArray("armLeads");
+    planes
+        .armLeads()
+        .forEach(l -> leads.addObject().put("note", l.note()).put("beforeNote", l.beforeNote()));
+    ArrayNode joints = node.putArray("joints");
+    planes
+        .joints()
+        .forEach(
+            j ->
+                joints
+                    .addObject()
+                    .put("note", j.note())
+                    .put("with", j.joint().words())
+                    .put("travelMm", rounded(j.travelMm(), MILLIMETRES)));
+    ArrayNode degrees = node.putArray("degrees");
+    planes.notes().forEach(n -> degrees.add(rounded(n.degrees(), MILLIMETRES)));
     return node;
   }
 
@@ -47,12 +94,26 @@ final class BowJson {
     ObjectNode node = NODES.objectNode();
     int bar = study.notes().get(trouble.firstNote()).bar();
     node.put("kind", trouble.kind().sign());
-    node.put("bar", study.passage().bars().get(bar).label());
+    node.put("bar", ReadingJson.number(study, bar));
     node.put("firstNote", trouble.firstNote());
     node.put("lastNote", trouble.lastNote());
     node.put("text", trouble.text());
     node.put("mend", trouble.mend());
+    ArrayNode mends = node.putArray("mends");
+    for (Mend mend : trouble.mends()) {
+      ObjectNode one = mends.addObject().put("text", mend.words());
+      ArrayNode strokes = one.putArray("strokes");
+      mend.decisions().forEach(d -> strokes.add(option(study, d)));
+    }
     return node;
+  }
+
+  /** A decision as {@code --stroke} takes it. */
+  private static String option(Study study, StrokeAt decided) {
+    int number = study.places().find(decided.at()).orElseThrow().note();
+    PlayedNote note = study.notes().get(number);
+    String bar = study.passage().bars().get(note.bar()).label();
+    return bar + ":" + note.indexInBar() + "=" + decided.decision();
   }
 
   private static void putTempo(ObjectNode node, String name, OptionalDouble share, double target) {
@@ -75,6 +136,14 @@ final class BowJson {
     ArrayNode shares = node.putArray("sharesCm");
     stroke.sharesCm().forEach(cm -> shares.add(rounded(cm, CENTIMETRES)));
     node.put("stroke", stroke.kind().sign());
+    Stroke.Manner manner = stroke.manner();
+    node.putObject("contact").put("from", manner.from().words()).put("to", manner.to().words());
+    node.put("tiltDegrees", rounded(manner.tiltDegrees(), MILLIMETRES));
+    node.put("tiltDegreesAtEnd", rounded(manner.tiltDegreesAtEnd(), MILLIMETRES));
+    node.put("recipe", manner.recipe().words());
+    if (stroke.beginsInside()) {
+      node.put("beginsInside", rounded(stroke.from(), PLACES));
+    }
     putTempo(node, "slowestPerMinute", stroke.slowestTempoShare(), perMinute);
     putTempo(node, "fastestPerMinute", stroke.fastestTempoShare(), perMinute);
     node.put("retakeBefore", stroke.retakeBefore());

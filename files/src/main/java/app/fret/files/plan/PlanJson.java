@@ -106,6 +106,7 @@ public final class PlanJson {
       root.set("alternatives", leftHand.alternatives(others));
     }
     root.set("tuning", new TuningJson(study).node());
+    root.set("shape", ShapeJson.of(study));
     root.set("bow", BowJson.of(study));
     root.set("practice", practice());
     ObjectNode timing = root.putObject("timingMs");

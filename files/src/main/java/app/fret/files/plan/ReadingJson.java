@@ -158,7 +158,12 @@ final class ReadingJson {
 
   /** The number of a bar as printed; where that is none, such as 12a, its place from 1. */
   private int number(int bar) {
-    String label = reading.passage().bars().get(bar).label();
+    return number(study, bar);
+  }
+
+  /** The printed number of a bar; its place where it prints none. */
+  static int number(Study study, int bar) {
+    String label = study.passage().bars().get(bar).label();
     return label.matches("\\d{1,6}") ? Integer.parseInt(label) : bar + 1;
   }
 

@@ -169,7 +169,6 @@ class PlanOutputTest {
   @Test
   void whatIsNotComputedIsLeftOut() {
     assertThat(json.has("alternatives")).isFalse();
-    assertThat(json.at("/bow/strokes/0").has("contact")).isFalse();
     assertThat(json.get("practice").has("drills")).isFalse();
   }
 
@@ -191,6 +190,43 @@ class PlanOutputTest {
       assertThat(stroke.get("sharesCm").size()).isEqualTo(notes);
       assertThat(stroke.get("stroke").asText()).matches("[a-z-]+");
     }
+  }
+
+  @Test
+  void everyStrokeSaysHowTheBowLiesOnTheString() {
+    for (JsonNode stroke : json.at("/bow/strokes")) {
+      assertThat(stroke.at("/contact/from").asText()).matches("bridge|middle|fingerboard");
+      assertThat(stroke.at("/contact/to").asText()).matches("bridge|middle|fingerboard");
+      assertThat(stroke.get("tiltDegrees").asDouble()).isBetween(0.0, 30.0);
+      assertThat(stroke.get("recipe").asText()).isEqualTo("speed-led");
+    }
+    assertThat(json.at("/bow/strokes").size()).isPositive();
+    assertThat(json.at("/bow/planes/crossings").isInt()).isTrue();
+    assertThat(json.at("/bow/planes/largestHandTravelMm").asDouble())
+        .isGreaterThanOrEqualTo(json.at("/bow/planes/preparedHandTravelMm").asDouble());
+    assertThat(json.at("/bow/patterns").isArray()).isTrue();
+  }
+
+  @Test
+  void theShapeStandsNoteByNoteWithItsPhrases() {
+    JsonNode notes = json.at("/shape/notes");
+    assertThat(notes.size()).isEqualTo(json.at("/leftHand/notes").size());
+    for (JsonNode note : notes) {
+      assertThat(note.get("level").asDouble()).isBetween(1.0, 10.0);
+      assertThat(note.get("proposed").asDouble()).isBetween(1.0, 10.0);
+      assertThat(note.get("vibrato").asText()).matches("none|may|must");
+      assertThat(note.get("soundingShare").asDouble()).isBetween(0.0, 1.0);
+    }
+    JsonNode phrases = json.at("/shape/phrases");
+    assertThat(phrases.size()).isPositive();
+    int next = 0;
+    for (JsonNode phrase : phrases) {
+      assertThat(phrase.get("firstNote").asInt()).isEqualTo(next);
+      next = phrase.get("lastNote").asInt() + 1;
+      assertThat(phrase.get("peakNote").asInt())
+          .isBetween(phrase.get("firstNote").asInt(), phrase.get("lastNote").asInt());
+    }
+    assertThat(next).isEqualTo(notes.size());
   }
 
   /** Two whole notes in one slow bow: the hair does not reach. */
@@ -217,10 +253,11 @@ class PlanOutputTest {
   void everyStrokeNamesWhatItsOtherWaysCostAndItsTempoLimits() {
     int ways = 0;
     for (JsonNode stroke : json.at("/bow/strokes")) {
-      double before = 0;
+      double before = Double.NEGATIVE_INFINITY;
       for (JsonNode way : stroke.get("otherWays")) {
         assertThat(way.get("what").asText())
-            .isIn("up-bow", "down-bow", "hook", "retake", "start elsewhere");
+            .matches("up-bow|down-bow|hook|retake|start at 0[.][0-9]{2}|split after note [0-9]+");
+        assertThat(way.get("stroke").asText()).matches("[0-9]+:[0-9]+=[a-z-]+(:[0-9.]+)?");
         assertThat(way.get("extraEffort").asDouble()).isGreaterThanOrEqualTo(before);
         before = way.get("extraEffort").asDouble();
         ways++;

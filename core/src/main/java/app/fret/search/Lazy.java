@@ -1,13 +1,14 @@
-package app.fret.lefthand;
+package app.fret.search;
 
 import java.util.function.Supplier;
 
 /** Something that is worked out when it is first asked for, once, whoever asks. */
-final class Lazy<T> implements Supplier<T> {
+public final class Lazy<T> implements Supplier<T> {
   private Supplier<T> work;
   private T value;
 
-  Lazy(Supplier<T> work) {
+  /** Keeps work for later. */
+  public Lazy(Supplier<T> work) {
     this.work = work;
   }
 

@@ -1,0 +1,38 @@
+package app.fret.bow;
+
+import java.util.Locale;
+
+/** How much bow: what the level asks for in the time. */
+final class AmountTerm extends NamedTerm {
+  private static final double OUTSIDE = 6;
+  private static final double PER_LOG = 3;
+  private static final double PER_LOG_SQUARED = 6;
+  private static final double RUNS_OUT = 0.98;
+
+  AmountTerm() {
+    super("amount", Look.AMOUNT);
+  }
+
+  @Override
+  public double effort(Demand demand, Way way) {
+    double cm = Math.max(way.amount() * demand.hairCm(), 0.05);
+    double off = Math.log(cm / demand.targetCm());
+    double effort = off * off;
+    double beyond = Math.max(Math.log(demand.slowestCm() / cm), Math.log(cm / demand.fastestCm()));
+    if (beyond > 0) {
+      effort += OUTSIDE + PER_LOG * beyond + PER_LOG_SQUARED * beyond * beyond;
+    }
+    return effort + (demand.slowestCm() > RUNS_OUT * demand.hairCm() ? OUTSIDE : 0);
+  }
+
+  @Override
+  public String reason(Demand demand, Way way) {
+    double cm = way.amount() * demand.hairCm();
+    return String.format(
+        Locale.ROOT,
+        "%.0f cm where the level asks for %.0f cm in %.2f s.",
+        cm,
+        demand.targetCm(),
+        demand.seconds());
+  }
+}

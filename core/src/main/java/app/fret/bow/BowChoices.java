@@ -1,0 +1,63 @@
+package app.fret.bow;
+
+import app.fret.score.NoteRef;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * What the player has decided for the bow.
+ *
+ * @param school how far the bowing of the part binds
+ * @param strokes decisions on strokes, in order
+ */
+public record BowChoices(BowSchool school, List<StrokeAt> strokes) {
+  private static final Comparator<StrokeAt> IN_ORDER =
+      Comparator.comparingInt((StrokeAt s) -> s.at().bar())
+          .thenComparing(s -> s.at().onsetInBar())
+          .thenComparing(s -> s.at().written())
+          .thenComparingInt(s -> s.at().occurrence())
+          .thenComparing(s -> s.decision().act());
+
+  public BowChoices {
+    strokes = strokes.stream().sorted(IN_ORDER).toList();
+  }
+
+  /** Nothing decided: the printed bowing is kept. */
+  public static BowChoices none() {
+    return new BowChoices(BowSchool.PRINTED, List.of());
+  }
+
+  /** The same decisions in another school. */
+  public BowChoices withSchool(BowSchool newSchool) {
+    return new BowChoices(newSchool, strokes);
+  }
+
+  /** These and a decision, in place of those on its note that it excludes. */
+  public BowChoices with(StrokeAt decided) {
+    List<StrokeAt> all = new ArrayList<>(strokes);
+    all.removeIf(s -> s.at().equals(decided.at()) && s.decision().excludes(decided.decision()));
+    all.add(decided);
+    return new BowChoices(school, all);
+  }
+
+  /** These and more decisions, each as in {@link #with}. */
+  public BowChoices withAll(List<StrokeAt> decided) {
+    BowChoices all = this;
+    for (StrokeAt one : decided) {
+      all = all.with(one);
+    }
+    return all;
+  }
+
+  /** These without one decision. */
+  public BowChoices without(StrokeAt decided) {
+    return new BowChoices(school, strokes.stream().filter(s -> !s.equals(decided)).toList());
+  }
+
+  /** These without any decision on some note heads. */
+  public BowChoices without(Collection<NoteRef> heads) {
+    return new BowChoices(school, strokes.stream().filter(s -> !heads.contains(s.at())).toList());
+  }
+}

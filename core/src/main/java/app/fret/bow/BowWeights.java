@@ -1,0 +1,71 @@
+package app.fret.bow;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Properties;
+
+/** What the bow's efforts weigh in a school, read from the table beside this class. */
+final class BowWeights {
+  private static final String FOR_ALL = "any";
+  private static final String OF_TERMS = "term.";
+  private static final Map<BowSchool, BowWeights> KNOWN = new EnumMap<>(BowSchool.class);
+
+  static {
+    Properties table = load();
+    for (BowSchool school : BowSchool.values()) {
+      KNOWN.put(school, new BowWeights(table, school));
+    }
+  }
+
+  private final Map<String, Double> prices = new HashMap<>();
+  private final Map<String, Double> terms = new HashMap<>();
+
+  private BowWeights(Properties table, BowSchool school) {
+    for (String key : table.stringPropertyNames()) {
+      double value = Double.parseDouble(table.getProperty(key));
+      int dot = key.indexOf('.');
+      String of = key.substring(0, dot);
+      if (key.startsWith(OF_TERMS)) {
+        terms.put(key.substring(OF_TERMS.length()), value);
+      } else if (of.equals(FOR_ALL) || of.equals(school.id())) {
+        prices.put(key.substring(dot + 1), value);
+      }
+    }
+  }
+
+  static BowWeights of(BowSchool school) {
+    return KNOWN.get(school);
+  }
+
+  /** The price of this name. */
+  double price(String name) {
+    Double price = prices.get(name);
+    if (price == null) {
+      throw new IllegalArgumentException("the bow's table has no price " + name);
+    }
+    return price;
+  }
+
+  /** What a term's effort is multiplied with: a weight of terms, or a price of the school. */
+  double term(String name) {
+    Double weight = terms.get(name);
+    return weight == null ? price(name) : weight;
+  }
+
+  private static Properties load() {
+    Properties table = new Properties();
+    try (InputStream in = BowWeights.class.getResourceAsStream("schools.properties");
+        InputStreamReader reader = new InputStreamReader(in, StandardCharsets.UTF_8)) {
+      table.load(reader);
+      return table;
+    } catch (IOException e) {
+      throw new UncheckedIOException("the bow's weights cannot be read", e);
+    }
+  }
+}

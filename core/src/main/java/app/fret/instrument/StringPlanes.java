@@ -1,0 +1,65 @@
+package app.fret.instrument;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Properties;
+
+/**
+ * The planes in which the bow plays each string, as angles.
+ *
+ * <p>The outer strings lie on the arch of the bridge: seen from its centre they are {@code 2
+ * asin(spacing / 2R)} apart, and the others divide that evenly. Source: plane geometry; radius and
+ * spacing are common practice.
+ *
+ * @param stringCount strings
+ * @param archRadiusMm radius of the bridge's arch, in mm
+ * @param outerSpacingMm distance of the outer strings at the bridge, in mm
+ */
+public record StringPlanes(int stringCount, double archRadiusMm, double outerSpacingMm) {
+  /** Margin by which a bow clears a neighbouring string, in degrees. */
+  private static final double MARGIN_DEGREES = 2.5;
+
+  private static final Properties TABLE = load();
+
+  /** The planes of an instrument. */
+  public static StringPlanes of(Instrument instrument) {
+    return new StringPlanes(
+        instrument.stringCount(),
+        figure(instrument, "arch-radius-mm"),
+        figure(instrument, "outer-spacing-mm"));
+  }
+
+  private static double figure(Instrument instrument, String name) {
+    return Double.parseDouble(TABLE.getProperty(instrument.name() + "." + name));
+  }
+
+  /** Angle between neighbouring strings, in degrees. */
+  public double betweenDegrees() {
+    double outer = 2 * Math.asin(outerSpacingMm / (2 * archRadiusMm));
+    return Math.toDegrees(outer) / (stringCount - 1);
+  }
+
+  /** Angle at which a string is played alone, in degrees from the middle; string I is positive. */
+  public double degrees(int string) {
+    return ((stringCount + 1) / 2.0 - string) * betweenDegrees();
+  }
+
+  /** By how much the bow may lean to either side of that and still clear its neighbours. */
+  public double leanDegrees() {
+    return Math.max(0, betweenDegrees() / 2 - MARGIN_DEGREES);
+  }
+
+  private static Properties load() {
+    Properties table = new Properties();
+    try (InputStream in = StringPlanes.class.getResourceAsStream("planes.properties");
+        InputStreamReader reader = new InputStreamReader(in, StandardCharsets.UTF_8)) {
+      table.load(reader);
+      return table;
+    } catch (IOException e) {
+      throw new UncheckedIOException("the planes of the strings cannot be read", e);
+    }
+  }
+}

@@ -1,0 +1,33 @@
+package app.fret.shape;
+
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/**
+ * A phrase and where it leads.
+ *
+ * @param firstNote number of its first note
+ * @param lastNote number of its last note
+ * @param proposedPeak number of the note that is proposed as its peak: the highest or longest under
+ *     the strongest mark
+ * @param movedPeak where the player moved the peak; empty where it was left
+ * @param isLevel whether the player wants no peak at all
+ * @param character word of character, if any
+ */
+public record Phrase(
+    int firstNote,
+    int lastNote,
+    int proposedPeak,
+    OptionalInt movedPeak,
+    boolean isLevel,
+    Optional<Character> character) {
+  /** Number of the note it leads to. */
+  public int peak() {
+    return movedPeak.orElse(proposedPeak);
+  }
+
+  /** Whether a note is in it. */
+  public boolean holds(int note) {
+    return note >= firstNote && note <= lastNote;
+  }
+}

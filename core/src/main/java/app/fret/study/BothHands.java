@@ -1,0 +1,117 @@
+package app.fret.study;
+
+import app.fret.bow.BowPlan;
+import app.fret.bow.BowPlanner;
+import app.fret.bow.DecidedGroups;
+import app.fret.brief.Brief;
+import app.fret.lefthand.LeftHandPlan;
+import app.fret.lefthand.LeftHandPlanner;
+import app.fret.lefthand.PinAt;
+import app.fret.lefthand.PinConflictException;
+import app.fret.lefthand.PreparedPassage;
+import app.fret.lefthand.hand.Stop;
+import app.fret.reading.StrokeGroups;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+
+/**
+ * Both hands as they agree: the left hand on the strokes that are really bowed, the bow on the
+ * strings that are really taken.
+ *
+ * @param brief the passage with the strokes both were planned on
+ * @param prepared the left hand's passage
+ * @param leftHand fingers and strings
+ * @param bow strokes
+ * @param rounds total effort after each round, the first first
+ */
+record BothHands(
+    Brief brief,
+    PreparedPassage prepared,
+    LeftHandPlan leftHand,
+    BowPlan bow,
+    List<Double> rounds) {
+  /** Settled or not, after so many rounds the best is kept. */
+  static final int MOST_ROUNDS = 3;
+
+  BothHands {
+    rounds = List.copyOf(rounds);
+  }
+
+  /** Left hand and bow together, in the bow's unit. */
+  double effort() {
+    return total(leftHand, bow);
+  }
+
+  private static double total(LeftHandPlan leftHand, BowPlan bow) {
+    return BowPlanner.leftHandWeight() * leftHand.effort() + bow.effort();
+  }
+
+  static PreparedPassage prepare(Brief brief, Choices choices) {
+    return new LeftHandPlanner(brief.player(), choices.profile()).prepare(brief);
+  }
+
+  static LeftHandPlan leftHand(Brief brief, Choices choices, PreparedPassage prepared)
+      throws PinConflictException {
+    return prepared.plan(PinAt.in(brief.reading().places(), choices.pins()));
+  }
+
+  /**
+   * Bows a left hand, and lets both settle: where the bow takes other strokes than the left hand
+   * was planned on, the left hand is planned once more on them, and what costs less together is
+   * kept.
+   */
+  static BothHands of(Brief brief, Choices choices, PreparedPassage prepared, LeftHandPlan leftHand)
+      throws PinConflictException {
+    BowPlan bow = bow(brief, choices, leftHand);
+    BothHands best = new BothHands(brief, prepared, leftHand, bow, List.of(total(leftHand, bow)));
+    for (int round = 1; round < MOST_ROUNDS && !best.isSettled(); round++) {
+      Brief onStrokes = best.brief.bowed(best.groups());
+      PreparedPassage again = prepare(onStrokes, choices);
+      LeftHandPlan planned = leftHand(onStrokes, choices, again);
+      BowPlan bowed = bow(onStrokes, choices, planned);
+      List<Double> rounds = new ArrayList<>(best.rounds);
+      double least = Math.min(best.effort(), total(planned, bowed));
+      rounds.add(least);
+      boolean better = total(planned, bowed) < best.effort();
+      best =
+          better
+              ? new BothHands(onStrokes, again, planned, bowed, rounds)
+              : new BothHands(best.brief, best.prepared, best.leftHand, best.bow, rounds);
+      if (!better) {
+        break;
+      }
+    }
+    return best;
+  }
+
+  /** Whether the left hand was planned on the strokes that are bowed. */
+  boolean isSettled() {
+    return groups().equals(brief.strokes());
+  }
+
+  /** The strokes that are bowed; those inside one note count as one. */
+  private StrokeGroups groups() {
+    return bow.groups();
+  }
+
+  /** The bow over a left hand, on the strokes of the part and of the player's decisions. */
+  static BowPlan bow(Brief brief, Choices choices, LeftHandPlan leftHand) {
+    Brief decided = brief.bowed(DecidedGroups.of(brief.reading(), choices.bow()));
+    return new BowPlanner().plan(decided, choices.bow(), strings(brief, leftHand));
+  }
+
+  /** Strings of each note, lowest-pitched first; of a chord no hand can hold, the top ones. */
+  static List<List<Integer>> strings(Brief brief, LeftHandPlan plan) {
+    List<List<Integer>> strings = new ArrayList<>();
+    for (LeftHandPlan.NotePlan note : plan.notes()) {
+      List<Integer> taken = note.placement().stops().stream().map(Stop::string).toList();
+      int heads = Math.min(note.note().notes().size(), brief.player().instrument().stringCount());
+      strings.add(
+          taken.isEmpty()
+              ? IntStream.rangeClosed(1, heads).mapToObj(s -> heads + 1 - s).toList()
+              : taken);
+    }
+    return strings;
+  }
+}

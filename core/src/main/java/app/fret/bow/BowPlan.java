@@ -38,6 +38,16 @@ public record BowPlan(
     return others.apply(stroke);
   }
 
+  /** Number of the stroke in which a note begins. */
+  public int strokeOf(int note) {
+    for (int i = 0; i < strokes.size(); i++) {
+      if (strokes.get(i).lastNote() >= note) {
+        return i;
+      }
+    }
+    throw new IllegalArgumentException("no note " + note);
+  }
+
   /** Which notes share a stroke; changes inside a note count for none. */
   public StrokeGroups groups() {
     List<Span> groups = new ArrayList<>();

@@ -159,6 +159,7 @@ public final class BowPlanner {
           seconds,
           false,
           manner(pieces, Recipe.SPEED_LED, 1),
+          new Stroke.Workable(0, 0),
           List.of(),
           List.of());
     }
@@ -181,6 +182,7 @@ public final class BowPlanner {
           draft.seconds(),
           path.isMoved(index),
           manner(draft.notes(), draft.recipe(), cm / draft.targetCm()),
+          workable(draft),
           Hints.of(path, index),
           reasons(path, index));
     }
@@ -194,6 +196,11 @@ public final class BowPlanner {
           Contact.of(line.brief(), last, recipe, beside),
           Contact.tiltDegrees(first.played()),
           Contact.tiltDegrees(last.played()));
+    }
+
+    private static Stroke.Workable workable(Draft draft) {
+      double sounding = draft.seconds() * draft.kind().soundingShare();
+      return new Stroke.Workable(draft.slowestCm() / sounding, draft.fastestCm() / sounding);
     }
 
     /** Pieces of one note count together. */

@@ -20,6 +20,7 @@ import java.util.OptionalDouble;
  * @param seconds how long it lasts at the tempo, in s
  * @param retakeBefore whether the bow is lifted and set anew before it, in a rest too
  * @param manner how the bow lies on the string
+ * @param workable speeds at which its level can be made
  * @param hints what the hand does meanwhile, in plain words
  * @param reasons why it is drawn so, weightiest first
  */
@@ -36,6 +37,7 @@ public record Stroke(
     double seconds,
     boolean retakeBefore,
     Manner manner,
+    Workable workable,
     List<String> hints,
     List<String> reasons) {
   /**
@@ -49,6 +51,14 @@ public record Stroke(
    */
   public record Manner(
       Recipe recipe, Contact from, Contact to, double tiltDegrees, double tiltDegreesAtEnd) {}
+
+  /**
+   * Speeds at which the level of a stroke can be made, while it sounds.
+   *
+   * @param slowestCmPerSecond with weight, near the bridge, in cm/s
+   * @param fastestCmPerSecond with hardly any, in cm/s
+   */
+  public record Workable(double slowestCmPerSecond, double fastestCmPerSecond) {}
 
   public Stroke {
     sharesCm = List.copyOf(sharesCm);

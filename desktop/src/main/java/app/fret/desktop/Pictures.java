@@ -51,15 +51,22 @@ final class Pictures {
     shots.add(new Shot("practise", done -> show(0, Station.PRACTISE, 0, done)));
     shots.add(new Shot("left-hand-singing", done -> show(1, Station.LEFT_HAND, 25, done)));
     shots.add(new Shot("left-hand-chords", done -> show(2, Station.LEFT_HAND, 5, done)));
-    shots.add(new Shot("left-hand-high", done -> show(3, Station.LEFT_HAND, 12, done)));
-    shots.add(new Shot("left-hand-viola", done -> show(4, Station.LEFT_HAND, 20, done)));
     shots.add(new Shot("left-hand-thumb", done -> show(6, Station.LEFT_HAND, 28, done)));
     shots.add(new Shot("left-hand-cello", done -> show(7, Station.LEFT_HAND, 14, done)));
     shots.add(new Shot("left-hand-bass", done -> show(8, Station.LEFT_HAND, 6, done)));
     shots.add(new Shot("bow", done -> show(1, Station.BOW, 25, done)));
     shots.add(new Shot("bow-low", done -> show(8, Station.BOW, 12, done)));
-    shots.add(new Shot("compare", done -> press(1, "#compare-plans", "#compare", done)));
-    shots.add(new Shot("player", done -> press(8, "#show-player", "#player-sheet", done)));
+    shots.add(new Shot("shape", done -> show(1, Station.SHAPE, 25, done)));
+    shots.add(
+        new Shot(
+            "compare", done -> press(1, Station.LEFT_HAND, "#compare-plans", "#compare", done)));
+    shots.add(
+        new Shot(
+            "compare-bowings",
+            done -> press(1, Station.BOW, "#compare-bowings", "#compare-bowings-pane", done)));
+    shots.add(
+        new Shot(
+            "player", done -> press(8, Station.LEFT_HAND, "#show-player", "#player-sheet", done)));
     shots.add(new Shot("write-in", this::writeIn));
     shots.add(new Shot("add-passage", this::offerFile));
     shots.add(new Shot("mend", done -> pane(0, 9, window::mendNotes, "#mend", done)));
@@ -116,11 +123,11 @@ final class Pictures {
     return desk.openProperty().get();
   }
 
-  /** Opens a passage at the left hand, presses a button there, and waits for what it opens. */
-  private void press(int passage, String button, String opened, Runnable done) {
+  /** Opens a passage at a station, presses a button there, and waits for what it opens. */
+  private void press(int passage, Station at, String button, String opened, Runnable done) {
     show(
         passage,
-        Station.LEFT_HAND,
+        at,
         14,
         () -> {
           ((Button) window.lookup(button)).fire();

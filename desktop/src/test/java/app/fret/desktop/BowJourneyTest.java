@@ -2,11 +2,17 @@ package app.fret.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fret.bow.BowSchool;
 import app.fret.bow.BowTrouble;
 import app.fret.bow.Stroke;
+import app.fret.score.BowDirection;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Predicate;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -35,10 +41,11 @@ class BowJourneyTest extends Journey {
         .contains("65 cm of hair");
     robot.interact(() -> passage().select(1));
     waitFor(() -> text(robot, "#bow-title").startsWith("Up-bow"));
+    waitFor(() -> said(robot).contains("Other ways for this stroke"));
     assertThat(said(robot))
-        .contains("on the bow", "amount", "speed", "Why so", "Other ways: extra effort")
+        .contains("on the bow", "amount", "speed", "Why so", "contact")
         .anyMatch(w -> w.matches("0\\.\\d\\d to 0\\.\\d\\d \\(frog 0, tip 1\\)"))
-        .anyMatch(w -> w.matches("\\d+ cm, \\d+ % of the hair"))
+        .anyMatch(w -> w.matches("\\d+ cm of 65 cm"))
         .anyMatch(w -> w.matches("the same bow at \\d+ cm/s"))
         .anyMatch(w -> w.matches("\\+\\d+\\.\\d"));
   }
@@ -52,9 +59,84 @@ class BowJourneyTest extends Journey {
     assertThat(troubles).extracting(BowTrouble::kind).contains(BowTrouble.Kind.RUNS_OUT);
     BowTrouble first = troubles.get(0);
     robot.interact(() -> passage().select(0));
-    robot.clickOn("#trouble-" + first.kind().sign() + "-" + first.firstNote());
+    waitFor(() -> robot.lookup("#mend-0-0").tryQuery().isPresent());
+    Button toTrouble =
+        robot.lookup("#trouble-" + first.kind().sign() + "-" + first.firstNote()).queryButton();
+    robot.interact(toTrouble::fire);
     Optional<Integer> there = Optional.of(first.firstNote());
     waitFor(() -> passage().selection().noteProperty().get().equals(there));
-    assertThat(said(robot)).anyMatch(w -> w.contains(first.mend()));
+    waitFor(() -> robot.lookup("#mend-0-0").tryQuery().isPresent());
+    assertThat(said(robot)).contains(first.text());
+    robot.clickOn("#mend-0-0");
+    waitFor(() -> passage().study().bow().troubles().size() < troubles.size());
+    assertThat(passage().study().bow().troubles())
+        .noneMatch(t -> t.kind() == BowTrouble.Kind.RUNS_OUT && t.firstNote() == first.firstNote());
+    robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+    waitFor(() -> passage().study().bow().troubles().size() == troubles.size());
+  }
+
+  private void typeAndWait(FxRobot robot, KeyCode key, Predicate<Stroke> done, int note) {
+    robot.type(key);
+    waitFor(() -> done.test(stroke(note)));
+  }
+
+  private Stroke stroke(int note) {
+    return passage().study().bow().strokes().get(passage().study().bow().strokeOf(note));
+  }
+
+  @Test
+  void strokesAreDecidedByKeysFreedAndTakenBack(FxRobot robot) throws Exception {
+    addScore(robot, "(D5/4 E5/4 F5/4 G5/4) | A5/4 B5/4 A5/4 G5/4 | F5/1", "80");
+    goToBow(robot);
+    robot.interact(() -> passage().select(4));
+    typeAndWait(robot, KeyCode.U, s -> s.direction() == BowDirection.UP, 4);
+    typeAndWait(robot, KeyCode.D, s -> s.direction() == BowDirection.DOWN, 4);
+    typeAndWait(robot, KeyCode.R, Stroke::retakeBefore, 4);
+    robot.type(KeyCode.DELETE);
+    waitFor(() -> passage().study().choices().bow().strokes().isEmpty());
+    robot.interact(() -> passage().select(1));
+    typeAndWait(robot, KeyCode.S, s -> s.lastNote() == 1, 1);
+    robot.interact(() -> passage().select(5));
+    typeAndWait(robot, KeyCode.J, s -> s.firstNote() == 4, 5);
+    robot.interact(() -> passage().select(6));
+    typeAndWait(robot, KeyCode.H, s -> s.direction() == stroke(5).direction(), 6);
+    robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+    waitFor(() -> passage().study().choices().bow().strokes().size() == 2);
+  }
+
+  @Test
+  void anotherWayIsTakenByAClick(FxRobot robot) throws Exception {
+    addScore(robot);
+    goToBow(robot);
+    robot.interact(() -> passage().select(1));
+    waitFor(() -> robot.lookup("#other-stroke-0").tryQuery().isPresent());
+    robot.clickOn("#other-stroke-0");
+    waitFor(() -> passage().study().choices().bow().strokes().size() == 1);
+  }
+
+  @Test
+  void aSchoolIsChosenAndBowingsAreCompared(FxRobot robot) throws Exception {
+    addScore(robot, "(D5/2 E5/2 | F5/2 G5/2 | A5/1) | C6/1", "44");
+    goToBow(robot);
+    robot.clickOn("#compare-bowings");
+    waitFor(() -> robot.lookup("#compare-bowings-pane").tryQuery().isPresent());
+    robot.clickOn("#take-bowing-right");
+    waitFor(() -> passage().study().bow().school() == BowSchool.FREE);
+    assertThat(passage().study().bow().strokes()).hasSizeGreaterThan(2);
+    robot.clickOn("#school-printed");
+    waitFor(() -> passage().study().bow().school() == BowSchool.PRINTED);
+    assertThat(passage().study().bow().strokes()).hasSize(2);
+  }
+
+  @Test
+  void theTempoSwitchShowsTheSameStrokeAtARung(FxRobot robot) throws Exception {
+    addScore(robot);
+    goToBow(robot);
+    robot.interact(() -> passage().select(1));
+    double slow = passage().study().practice().ladder().rungs().get(1);
+    ComboBox<Double> tempo = robot.lookup("#bow-tempo").queryComboBox();
+    robot.interact(() -> tempo.setValue(slow));
+    waitFor(() -> passage().bow().rungProperty().get().orElse(0) == slow);
+    waitFor(() -> said(robot).contains(String.format(Locale.ROOT, "at %.0f", slow)));
   }
 }

@@ -1,5 +1,6 @@
 package app.fret.desktop.model;
 
+import app.fret.bow.StrokeDecision.Act;
 import app.fret.score.Finger;
 import java.util.List;
 import java.util.function.Consumer;
@@ -44,6 +45,26 @@ public final class Command {
       new Command("Pin finger and string as shown", keys("P"), PassageDesk::pinAsShown);
   public static final Command FREE =
       new Command("Free the note", keys("Delete"), PassageDesk::free);
+  public static final Command DOWN_BOW =
+      new Command("Take it on a down-bow", keys("D"), d -> d.bow().decide(Act.DOWN));
+  public static final Command UP_BOW =
+      new Command("Take it on an up-bow", keys("U"), d -> d.bow().decide(Act.UP));
+  public static final Command SPLIT =
+      new Command("Split the slur after the note", keys("S"), d -> d.bow().decide(Act.SPLIT));
+  public static final Command JOIN =
+      new Command("Slur it to the stroke before", keys("J"), d -> d.bow().decide(Act.JOIN));
+  public static final Command HOOK =
+      new Command("Hook it to the stroke before", keys("H"), d -> d.bow().decide(Act.HOOK));
+  public static final Command RETAKE =
+      new Command("Take the bow back before it", keys("R"), d -> d.bow().decide(Act.RETAKE));
+  public static final Command FREE_STROKE =
+      new Command("Free the stroke", keys("Delete"), d -> d.bow().free());
+  public static final Command PEAK_HERE =
+      new Command("Put the peak of the phrase here", keys("P"), d -> d.shape().setPeakHere());
+  public static final Command PEAK_BACK =
+      new Command("Move the peak a note back", keys("Alt+Left"), d -> d.shape().movePeak(-1));
+  public static final Command PEAK_ON =
+      new Command("Move the peak a note on", keys("Alt+Right"), d -> d.shape().movePeak(1));
   public static final Command UNDO = new Command("Undo", keys("Ctrl+Z"), PassageDesk::undo);
   public static final Command REDO = new Command("Redo", keys("Ctrl+Shift+Z"), PassageDesk::redo);
   public static final Command CLEAN = new Command("Log a clean pass", keys("C"), d -> d.log(true));
@@ -75,6 +96,16 @@ public final class Command {
           PIN_THUMB,
           PIN_AS_SHOWN,
           FREE,
+          DOWN_BOW,
+          UP_BOW,
+          SPLIT,
+          JOIN,
+          HOOK,
+          RETAKE,
+          FREE_STROKE,
+          PEAK_HERE,
+          PEAK_BACK,
+          PEAK_ON,
           UNDO,
           REDO,
           CLEAN,
@@ -104,6 +135,11 @@ public final class Command {
   /** Keys that ask for it, such as {@code Ctrl+Z}; the first is the one that help names. */
   public List<String> keys() {
     return keys;
+  }
+
+  /** Whether one key asks for both. */
+  public boolean sharesAKeyWith(Command other) {
+    return keys.stream().anyMatch(other.keys::contains);
   }
 
   /** Does it. */

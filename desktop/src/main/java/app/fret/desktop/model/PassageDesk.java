@@ -115,6 +115,8 @@ public final class PassageDesk {
   private final ReadOnlyObjectWrapper<Optional<LocalDate>> due;
   private final Selection selection;
   private final PassLog passes;
+  private final BowDesk bow = new BowDesk(this);
+  private final ShapeDesk shape = new ShapeDesk(this);
   private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper(this, "canUndo");
   private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper(this, "canRedo");
   private final Decisions decisions;
@@ -149,6 +151,47 @@ public final class PassageDesk {
     if (!opened.remarks().isEmpty()) {
       message.set(opened.remarks().get(0));
     }
+  }
+
+  /** Its bow. */
+  public BowDesk bow() {
+    return bow;
+  }
+
+  /** Its shape. */
+  public ShapeDesk shape() {
+    return shape;
+  }
+
+  /** What is decided, planned already or still on its way. */
+  Choices wantedChoices() {
+    return decisions.wanted().choices();
+  }
+
+  /** Decides something; the study follows. */
+  void decide(Choices next, String what) {
+    change(decisions.wanted().with(next), what);
+  }
+
+  /** Says something. */
+  void say(String what) {
+    message.set(what);
+  }
+
+  /** Works something out to show, the newest of its kind only. */
+  <T> void work(String meanwhile, Supplier<T> task, Consumer<T> onReady) {
+    message.set(meanwhile);
+    workers.planForShow(
+        comparing,
+        () -> {
+          T result = task.get();
+          workers.show(
+              () -> {
+                message.set("");
+                onReady.accept(result);
+              });
+        },
+        this::tell);
   }
 
   /** What lies open. */
@@ -269,7 +312,7 @@ public final class PassageDesk {
   }
 
   /** Does something to the selected note, or says that there is none. */
-  private void withNote(IntConsumer action) {
+  void withSelected(IntConsumer action) {
     selection
         .note()
         .ifPresentOrElse(
@@ -404,18 +447,7 @@ public final class PassageDesk {
   /** Works out the plans worth comparing and hands them on. */
   public void compare(Consumer<List<Candidate>> onReady) {
     Study now = study.get();
-    message.set("Working out the plans to compare …");
-    workers.planForShow(
-        comparing,
-        () -> {
-          List<Candidate> candidates = Candidates.of(now);
-          workers.show(
-              () -> {
-                message.set("");
-                onReady.accept(candidates);
-              });
-        },
-        this::tell);
+    work("Working out the plans to compare …", () -> Candidates.of(now), onReady);
   }
 
   /** Takes a compared plan, for the whole passage or for some bars. */
@@ -454,7 +486,7 @@ public final class PassageDesk {
 
   /** Pins a finger on the selected note. */
   void pinFinger(Finger finger) {
-    withNote(
+    withSelected(
         note ->
             pin(
                 soleWantedPin(note)
@@ -465,7 +497,7 @@ public final class PassageDesk {
   /** Pins a string on the selected note, where the instrument has it. */
   void pinString(int string) {
     if (string <= instrument().stringCount()) {
-      withNote(
+      withSelected(
           note ->
               pin(
                   soleWantedPin(note)
@@ -509,7 +541,7 @@ public final class PassageDesk {
 
   /** Frees the selected note. */
   void free() {
-    withNote(this::free);
+    withSelected(this::free);
   }
 
   private void free(int note) {
@@ -522,7 +554,8 @@ public final class PassageDesk {
     }
   }
 
-  private String place(int note) {
+  /** A note in words. */
+  String place(int note) {
     PlayedNote played = study.get().notes().get(note);
     String pitch = played.notes().get(played.notes().size() - 1).written().display();
     return pitch + " in bar " + study.get().passage().bars().get(played.bar()).label();

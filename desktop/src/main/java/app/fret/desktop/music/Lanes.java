@@ -20,8 +20,20 @@ public final class Lanes {
   /** The path of the left hand and how far it opens. */
   public static final List<Lane> LEFT_HAND = List.of(new PathLane(), new ReachStrip());
 
-  /** Where the bow is. */
-  public static final List<Lane> BOW = List.of(new TrackLane());
+  /** Where the bow is, and on which plane. */
+  public static final List<Lane> BOW = List.of(new TrackLane(), new PlaneLane());
+
+  /** Where the bow is at a share of the target tempo. */
+  public static List<Lane> bow(double tempoShare) {
+    return List.of(new TrackLane(tempoShare), new PlaneLane());
+  }
+
+  /** The bow alone, where two bowings stand side by side. */
+  public static final List<Lane> BOW_TRACK = List.of(new TrackLane());
+
+  /** How loud each note is, how it vibrates and how much bow it has. */
+  public static final List<Lane> SHAPE =
+      List.of(new LevelLane(), new VibratoLane(), new AmountLane());
 
   private static final Map<Lane, String> WORDS =
       Map.of(

@@ -12,6 +12,7 @@ public final class Palette {
   public static final Color LINE = Color.web("#D9D2C5");
   public static final Color ACCENT = Color.web("#1D6A72");
   public static final Color CAUTION = Color.web("#9C5C00");
+  public static final Color TROUBLE = Color.web("#A33B3B");
   public static final Color DONE = Color.web("#37734A");
   public static final Color BOARD = Color.web("#EFE6D6");
   public static final Color REACH = Color.web("#A9B8AE");

@@ -69,6 +69,8 @@ public final class ScoreView extends ScrollPane {
   private double laidOutWidth = -1;
   private double viewportHeight = -1;
   private boolean waitsToScroll;
+  private LaneDrag dragged = (from, to) -> {};
+  private LaneDrag dropped = (from, to) -> {};
 
   /** The note last brought into view: who has scrolled away since is not taken back to it. */
   private Optional<Integer> broughtIntoView = Optional.empty();
@@ -143,6 +145,18 @@ public final class ScoreView extends ScrollPane {
     layOut();
   }
 
+  /** A drag in the first lane, from one note to another. */
+  public interface LaneDrag {
+    /** Called with the numbers of both notes. */
+    void over(int from, int to);
+  }
+
+  /** Follows drags in the first lane: while they go on, and when they end. */
+  public void setOnLaneDragged(LaneDrag onDragged, LaneDrag onDropped) {
+    dragged = onDragged;
+    dropped = onDropped;
+  }
+
   private void viewportChanged(Bounds viewport) {
     boolean otherWidth = Math.abs(viewport.getWidth() - laidOutWidth) > 0.5;
     if (otherWidth && nodes.isEmpty()) {
@@ -195,6 +209,7 @@ public final class ScoreView extends ScrollPane {
       SystemNode node = new SystemNode(plan, lanes, space, above, laid.width() - 2 * MARGIN);
       node.setOnMouseClicked(
           e -> node.noteAt(e.getX()).ifPresent(n -> selectedNote.set(Optional.of(n))));
+      node.followDrags((from, to) -> dragged.over(from, to), (from, to) -> dropped.over(from, to));
       node.select(selectedNote.get());
       node.selectRange(range.get());
       node.light(lit.get());

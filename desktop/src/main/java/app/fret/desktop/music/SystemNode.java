@@ -37,6 +37,7 @@ final class SystemNode extends Pane {
   private final Group rangeNotes = new Group();
   private final Rectangle cursor = new Rectangle();
   private Optional<Canvas> music = Optional.empty();
+  private Optional<Integer> draggedFrom = Optional.empty();
 
   /**
    * A system.
@@ -97,6 +98,31 @@ final class SystemNode extends Pane {
 
   private double laneTop() {
     return staffTop() + system().bottom() * space + LANE_GAP;
+  }
+
+  /** Follows drags that begin in the first lane. */
+  void followDrags(ScoreView.LaneDrag onDragged, ScoreView.LaneDrag onDropped) {
+    setOnMousePressed(
+        e -> {
+          boolean inLane =
+              !lanes.isEmpty()
+                  && e.getY() >= laneTop()
+                  && e.getY() <= laneTop() + lanes.get(0).height(plan);
+          draggedFrom = inLane ? noteAt(e.getX()) : Optional.empty();
+        });
+    setOnMouseDragged(e -> drag(e.getX(), onDragged));
+    setOnMouseReleased(
+        e -> {
+          drag(e.getX(), onDropped);
+          draggedFrom = Optional.empty();
+        });
+  }
+
+  private void drag(double x, ScoreView.LaneDrag to) {
+    Optional<Integer> here = noteAt(x);
+    if (draggedFrom.isPresent() && here.isPresent()) {
+      to.over(draggedFrom.get(), here.get());
+    }
   }
 
   /** Lights a note if it stands here and puts out any other. */

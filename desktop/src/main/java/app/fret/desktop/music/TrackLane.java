@@ -1,6 +1,7 @@
 package app.fret.desktop.music;
 
 import app.fret.bow.BowTrouble;
+import app.fret.bow.SlowStroke;
 import app.fret.bow.Stroke;
 import app.fret.bow.StrokeKind;
 import app.fret.desktop.music.SystemPlan.Seen;
@@ -28,6 +29,22 @@ public final class TrackLane implements Lane {
   private static final int LINES = 10;
   private static final double HATCH = 7;
 
+  private final double tempoShare;
+
+  /** The bow at the target tempo. */
+  public TrackLane() {
+    this(1);
+  }
+
+  /**
+   * The bow at a slower tempo: in the same places, at less speed.
+   *
+   * @param tempoShare share of the target tempo
+   */
+  public TrackLane(double tempoShare) {
+    this.tempoShare = tempoShare;
+  }
+
   @Override
   public double height(SystemPlan plan) {
     return HEIGHT;
@@ -41,7 +58,7 @@ public final class TrackLane implements Lane {
 
   @Override
   public void paint(GraphicsContext graphics, SystemPlan plan, double space, double top) {
-    new Painter(graphics, plan, space, top + (HEIGHT - TRACK) / 2).paint();
+    new Painter(graphics, plan, space, top + (HEIGHT - TRACK) / 2, tempoShare).paint();
   }
 
   /** Paints one system; its fields live as long. */
@@ -51,13 +68,16 @@ public final class TrackLane implements Lane {
     private final SystemPlan plan;
     private final double space;
     private final double top;
+    private final double tempoShare;
 
-    Painter(GraphicsContext graphics, SystemPlan plan, double space, double top) {
+    Painter(
+        GraphicsContext graphics, SystemPlan plan, double space, double top, double tempoShare) {
       this.graphics = graphics;
       this.pen = new LanePen(graphics);
       this.plan = plan;
       this.space = space;
       this.top = top;
+      this.tempoShare = tempoShare;
     }
 
     private double y(double place) {
@@ -112,13 +132,33 @@ public final class TrackLane implements Lane {
         double share = stroke.sharesCm().get(note - stroke.firstNote());
         double next = place + along * perCm * share;
         if (plan.shows(note)) {
-          double seconds = plan.study().brief().timeline().lengthSeconds(note);
-          double speed = share / Math.max(1e-3, seconds * stroke.kind().soundingShare());
-          double end = note < stroke.lastNote() && plan.shows(note + 1) ? x(note + 1) : end(note);
-          pen.line(x(note), y(place), end, y(next), colour(speed), 3.2);
+          pen.line(from(stroke, note), y(place), to(stroke, note), y(next), colour(stroke), 3.2);
         }
         place = next;
       }
+    }
+
+    private Color colour(Stroke stroke) {
+      return TrackLane.colour(SlowStroke.of(stroke, tempoShare).speedCmPerSecond());
+    }
+
+    /** Where a note's part of a stroke begins on the page. */
+    private double from(Stroke stroke, int note) {
+      boolean inside = note == stroke.firstNote() && stroke.beginsInside();
+      return inside ? x(note) + stroke.from() * (end(note) - x(note)) : x(note);
+    }
+
+    private double to(Stroke stroke, int note) {
+      if (note < stroke.lastNote() && plan.shows(note + 1)) {
+        return x(note + 1);
+      }
+      int next = plan.study().bow().strokes().indexOf(stroke) + 1;
+      List<Stroke> strokes = plan.study().bow().strokes();
+      boolean goesOn =
+          next < strokes.size()
+              && strokes.get(next).firstNote() == note
+              && strokes.get(next).beginsInside();
+      return goesOn ? from(strokes.get(next), note) : end(note);
     }
 
     /** Where the sound of a stroke's last note ends on the page. */

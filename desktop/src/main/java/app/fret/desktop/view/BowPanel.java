@@ -2,7 +2,11 @@ package app.fret.desktop.view;
 
 import app.fret.bow.BowTrouble;
 import app.fret.bow.OtherStroke;
+import app.fret.bow.SlowStroke;
 import app.fret.bow.Stroke;
+import app.fret.bow.StrokeAt;
+import app.fret.bow.StrokeDecision;
+import app.fret.bow.StrokeDecision.Act;
 import app.fret.bow.StrokeKind;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.score.BowDirection;
@@ -10,16 +14,28 @@ import app.fret.score.Tempo;
 import app.fret.study.Study;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 /**
- * Says of the stroke of the selected note how it lies on the bow, why, and what else it could be.
+ * Says of the stroke of the selected note how it lies on the bow, why, and what else it could be;
+ * decides it; and lists the troubles of the passage with what mends them.
  */
 final class BowPanel extends VBox {
+  private static final int MOST_WAYS = 5;
+
   private final PassageDesk desk;
   private final VBox content = new VBox(5);
+
+  /** Troubles of the selected stroke. */
+  private final VBox here = new VBox(6);
 
   BowPanel(PassageDesk desk) {
     this.desk = desk;
@@ -28,66 +44,107 @@ final class BowPanel extends VBox {
     getChildren().add(Parts.scroll(content));
     desk.selection().noteProperty().addListener((property, before, now) -> show());
     desk.studyProperty().addListener((property, before, now) -> show());
+    desk.bow().rungProperty().addListener((property, before, now) -> show());
     show();
   }
 
+  /** Other ways and mends are worked out beside the window's thread and follow. */
   private void show() {
     content.getChildren().clear();
-    List<Stroke> strokes = desk.study().bow().strokes();
-    int note = desk.selection().noteProperty().get().orElse(-1);
-    for (int i = 0; i < strokes.size(); i++) {
-      if (strokes.get(i).firstNote() <= note && strokes.get(i).lastNote() >= note) {
-        show(i, strokes.get(i));
-      }
-    }
-    addTroubles();
+    here.getChildren().clear();
+    Study study = desk.study();
+    Optional<Integer> note = desk.selection().note();
+    note.ifPresent(n -> show(study.bow().strokeOf(n), n));
+    desk.layOut(
+        this,
+        () -> {
+          study.bow().troubles().forEach(BowTrouble::mends);
+          return note.map(n -> study.bow().otherWays(study.bow().strokeOf(n))).orElse(List.of());
+        },
+        others -> {
+          if (study == desk.study() && note.equals(desk.selection().note())) {
+            addOthers(others);
+            TroubleList troubles = new TroubleList(desk);
+            here.getChildren().addAll(troubles.at(note));
+            content.getChildren().addAll(troubles.elsewhere(note));
+          }
+        });
   }
 
   private static String place(double place) {
     return String.format(Locale.ROOT, "%.2f", place);
   }
 
-  private void show(int number, Stroke stroke) {
+  private void show(int number, int note) {
     Study study = desk.study();
+    Stroke stroke = study.bow().strokes().get(number);
     String way = stroke.direction() == BowDirection.DOWN ? "Down-bow" : "Up-bow";
-    Label title = Parts.words(way + ", " + stroke.kind().words(), "why-title");
+    boolean plucked = stroke.kind() == StrokeKind.PIZZICATO;
+    Label title =
+        Parts.words(plucked ? "Plucked" : way + ", " + stroke.kind().words(), "why-title");
     title.setId("bow-title");
     content.getChildren().addAll(title, Parts.words(where(study, stroke), "quiet"));
-    if (stroke.kind() == StrokeKind.PIZZICATO) {
-      content.getChildren().add(Parts.words("Plucked: the bow rests."));
+    if (plucked) {
+      content.getChildren().add(Parts.words("The bow rests."));
       return;
     }
+    addFigures(study, stroke);
+    addDecisions(note);
+    content.getChildren().add(here);
+    addWords("Why so", stroke.reasons(), "Nothing speaks against it: amount and place are usual.");
+    if (!stroke.hints().isEmpty()) {
+      addWords("The hand", stroke.hints(), "");
+    }
+  }
+
+  private void addFigures(Study study, Stroke stroke) {
     content
         .getChildren()
         .addAll(
             Parts.fact(
                 "on the bow",
                 place(stroke.start()) + " to " + place(stroke.end()) + " (frog 0, tip 1)"),
-            Parts.fact(
-                "amount",
-                String.format(
-                    Locale.ROOT,
-                    "%.0f cm, %.0f %% of the hair",
-                    stroke.amountCm(),
-                    100 * stroke.amountCm() / study.bow().hairCm())),
-            Parts.fact(
-                "speed", String.format(Locale.ROOT, "%.0f cm/s", stroke.speedCmPerSecond())));
+            Parts.fact("amount", amount(study, stroke)),
+            Parts.fact("speed", speed(stroke)));
     if (stroke.sharesCm().size() > 1) {
       content.getChildren().add(Parts.fact("each note", shares(stroke)));
     }
-    content.getChildren().add(slowly(study, stroke));
-    addWords("Why so", stroke.reasons(), "Nothing speaks against it: amount and place are usual.");
-    if (!stroke.hints().isEmpty()) {
-      addWords("The hand", stroke.hints(), "");
-    }
-    addOthers(study.bow().otherWays(number));
+    content.getChildren().addAll(Parts.fact("contact", contact(stroke)), slowly(study, stroke));
+  }
+
+  private static String amount(Study study, Stroke stroke) {
+    double hairCm = study.bow().hairCm();
+    return String.format(Locale.ROOT, "%.0f cm of %.0f cm", stroke.amountCm(), hairCm);
+  }
+
+  private static String speed(Stroke stroke) {
+    return String.format(
+        Locale.ROOT,
+        "%.0f cm/s, workable %.0f to %.0f",
+        stroke.speedCmPerSecond(),
+        stroke.workable().slowestCmPerSecond(),
+        stroke.workable().fastestCmPerSecond());
+  }
+
+  private static String contact(Stroke stroke) {
+    Stroke.Manner manner = stroke.manner();
+    String lane =
+        manner.from() == manner.to()
+            ? manner.from().words()
+            : manner.from().words() + " to " + manner.to().words();
+    String tilt =
+        manner.tiltDegrees() < 1
+            ? "hair flat"
+            : String.format(Locale.ROOT, "tilted %.0f°", manner.tiltDegrees());
+    return lane + ", " + tilt + ", " + manner.recipe().words();
   }
 
   private static String where(Study study, Stroke stroke) {
     int bar = study.notes().get(stroke.firstNote()).bar();
     int count = stroke.lastNote() - stroke.firstNote() + 1;
     String label = study.passage().bars().get(bar).label();
-    return "bar " + label + (count == 1 ? ", one note" : ", " + count + " notes in one bow");
+    String notes = count == 1 ? ", one note" : ", " + count + " notes in one bow";
+    return "bar " + label + notes + (stroke.beginsInside() ? ", from inside the note" : "");
   }
 
   private static String shares(Stroke stroke) {
@@ -97,12 +154,49 @@ final class BowPanel extends VBox {
   }
 
   /** Slow practice keeps the amount: the same bow in more time. */
-  private static Node slowly(Study study, Stroke stroke) {
-    Tempo rung = study.practice().ladder().tempo(0);
-    double share = rung.perMinute() / study.choices().target().perMinute();
-    return Parts.fact(
-        "at " + String.format(Locale.ROOT, "%.0f", rung.perMinute()),
-        String.format(Locale.ROOT, "the same bow at %.0f cm/s", stroke.speedCmPerSecond() * share));
+  private Node slowly(Study study, Stroke stroke) {
+    Tempo first = study.practice().ladder().tempo(0);
+    OptionalDouble chosen = desk.bow().rungProperty().get();
+    double perMinute = chosen.orElse(first.perMinute());
+    double target = study.choices().target().perMinute();
+    String words = SlowStroke.of(stroke, perMinute / target).words();
+    Optional<Double> from =
+        SlowStroke.firstSpeaking(stroke, study.practice().ladder().rungs(), target);
+    boolean later = from.isPresent() && from.get() > perMinute;
+    String real = later ? String.format(Locale.ROOT, "; itself from %.0f on", from.get()) : "";
+    return Parts.fact("at " + String.format(Locale.ROOT, "%.0f", perMinute), words + real);
+  }
+
+  private void addDecisions(int note) {
+    FlowPane row = new FlowPane(6, 6);
+    for (Act act : List.of(Act.DOWN, Act.UP, Act.SPLIT, Act.JOIN, Act.HOOK, Act.RETAKE)) {
+      row.getChildren().add(decision(note, act));
+    }
+    content.getChildren().add(row);
+    for (StrokeAt decided : desk.bow().decidedOn(note)) {
+      content.getChildren().add(Parts.fact("you decided", decided.decision().words()));
+    }
+  }
+
+  private Button decision(int note, Act act) {
+    boolean isOn = desk.bow().decidedOn(note).stream().anyMatch(d -> d.decision().act() == act);
+    String words =
+        switch (act) {
+          case DOWN -> "Down (D)";
+          case UP -> "Up (U)";
+          case SPLIT -> "Split (S)";
+          case JOIN -> "Join (J)";
+          case HOOK -> "Hook (H)";
+          default -> "Retake (R)";
+        };
+    Button button =
+        Parts.button(
+            "stroke-" + act.sign(),
+            words,
+            isOn ? "main-action" : "outline-action",
+            () -> desk.bow().decide(note, StrokeDecision.of(act)));
+    button.setFocusTraversable(false);
+    return button;
   }
 
   private void addWords(String heading, List<String> sentences, String otherwise) {
@@ -114,32 +208,38 @@ final class BowPanel extends VBox {
   }
 
   private void addOthers(List<OtherStroke> others) {
-    content.getChildren().add(Parts.heading("Other ways: extra effort"));
-    for (OtherStroke other : others) {
-      content
-          .getChildren()
-          .add(Parts.fact(other.what(), String.format(Locale.ROOT, "+%.1f", other.extraEffort())));
+    if (others.isEmpty()) {
+      return;
+    }
+    HBox head =
+        new HBox(
+            Parts.heading("Other ways for this stroke"),
+            Parts.stretch(),
+            Parts.label("extra effort", "small"));
+    head.setAlignment(Pos.BASELINE_LEFT);
+    content.getChildren().add(head);
+    for (int i = 0; i < Math.min(MOST_WAYS, others.size()); i++) {
+      content.getChildren().add(otherWay(others.get(i), i));
     }
   }
 
-  private void addTroubles() {
-    List<BowTrouble> troubles = desk.study().bow().troubles();
-    if (troubles.isEmpty()) {
-      return;
-    }
-    content.getChildren().add(Parts.heading("Troubles of the passage"));
-    for (BowTrouble trouble : troubles) {
-      int bar = desk.study().notes().get(trouble.firstNote()).bar();
-      String label = "Bar " + desk.study().passage().bars().get(bar).label();
-      content
-          .getChildren()
-          .addAll(
-              Parts.button(
-                  "trouble-" + trouble.kind().sign() + "-" + trouble.firstNote(),
-                  label,
-                  "link-action",
-                  () -> desk.select(trouble.firstNote())),
-              Parts.words(trouble.text() + " " + trouble.mend(), "small"));
-    }
+  private Button otherWay(OtherStroke other, int index) {
+    String extra = String.format(Locale.ROOT, "%+.1f", other.extraEffort()).replace('-', '\u2212');
+    Label figure = Parts.label(extra, "extra-effort");
+    figure.setMinWidth(USE_PREF_SIZE);
+    String what = other.what();
+    Label words = Parts.label(java.lang.Character.toUpperCase(what.charAt(0)) + what.substring(1));
+    HBox line = new HBox(10, words, Parts.stretch(), figure);
+    line.setAlignment(Pos.CENTER_LEFT);
+    Button button = new Button();
+    button.setGraphic(line);
+    line.prefWidthProperty().bind(button.widthProperty().subtract(20));
+    button.setMaxWidth(Double.MAX_VALUE);
+    button.setId("other-stroke-" + index);
+    button.getStyleClass().add("other-way");
+    button.setFocusTraversable(false);
+    button.setAccessibleText("Take " + other.what());
+    button.setOnAction(e -> desk.bow().take(other));
+    return button;
   }
 }

@@ -1,17 +1,28 @@
 package app.fret.desktop.view;
 
 import app.fret.bow.BowPlan;
+import app.fret.bow.BowSchool;
 import app.fret.bow.Stroke;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.Words;
 import app.fret.desktop.music.Lanes;
+import app.fret.desktop.music.PlaneLane;
 import app.fret.desktop.music.ScoreView;
 import app.fret.desktop.music.TrackLane;
 import app.fret.study.Study;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import javafx.collections.FXCollections;
 import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -19,33 +30,105 @@ import javafx.scene.paint.CycleMethod;
 import javafx.scene.paint.LinearGradient;
 import javafx.scene.paint.Stop;
 import javafx.scene.shape.Rectangle;
+import javafx.util.StringConverter;
 
-/** The passage with its bow signs, and under it where on the bow each stroke lies. */
+/**
+ * The passage with its bow signs, under it where on the bow each stroke lies and on which plane,
+ * and how far the printed bowing binds.
+ */
 final class BowStation extends VBox {
-  private static final double LEGEND_WIDTH = 70;
+  private static final double LEGEND_WIDTH = 60;
   private static final double LEGEND_HEIGHT = 8;
 
   private final PassageDesk desk;
   private final Label figures = Parts.label("", "quiet");
+  private final Label planes = Parts.label("", "quiet");
+  private final ToggleGroup schools = new ToggleGroup();
+  private final ComboBox<Double> tempo = new ComboBox<>();
   private final ScoreView score;
+  private boolean isFilling;
 
-  BowStation(PassageDesk desk) {
+  BowStation(PassageDesk desk, Station.Services services) {
     this.desk = desk;
     this.score = new ScoreView("bow-score", Lanes.BOW, ScoreView.LARGE, desk::layOut);
     setId("bow-station");
     figures.setId("bow-figures");
+    planes.setId("bow-planes");
     VBox.setVgrow(score, Priority.ALWAYS);
-    getChildren().addAll(figureRow(), score);
+    getChildren().addAll(schoolRow(services), figureRow(), score);
     score.selectedNoteProperty().bindBidirectional(desk.selection().noteProperty());
     desk.studyProperty().addListener((property, before, now) -> show());
+    desk.bow().rungProperty().addListener((property, before, now) -> showTempo());
     show();
+  }
+
+  private HBox schoolRow(Station.Services services) {
+    HBox row = new HBox(6);
+    row.getStyleClass().add("station-head");
+    row.setAlignment(Pos.CENTER_LEFT);
+    for (BowSchool school : BowSchool.values()) {
+      row.getChildren().add(chip(school));
+    }
+    Button compare =
+        Parts.button("compare-bowings", "Compare bowings", "link-action", services::compareBowings);
+    compare.setMinWidth(USE_PREF_SIZE);
+    Label at = Parts.label("at", "quiet");
+    at.setMinWidth(USE_PREF_SIZE);
+    row.getChildren().addAll(Parts.stretch(), compare, at, tempoChoice());
+    return row;
+  }
+
+  private ToggleButton chip(BowSchool school) {
+    ToggleButton chip = new ToggleButton(school.words());
+    chip.setId("school-" + school.id());
+    chip.getStyleClass().add("chip");
+    chip.setToggleGroup(schools);
+    chip.setUserData(school);
+    chip.setFocusTraversable(false);
+    chip.setMinWidth(USE_PREF_SIZE);
+    chip.setOnAction(
+        e -> {
+          chip.setSelected(true);
+          desk.bow().setSchool(school);
+        });
+    return chip;
+  }
+
+  private ComboBox<Double> tempoChoice() {
+    tempo.setId("bow-tempo");
+    tempo.setFocusTraversable(false);
+    tempo.setMinWidth(USE_PREF_SIZE);
+    tempo.setConverter(new Tempos());
+    tempo.setOnAction(
+        e -> {
+          if (!isFilling && tempo.getValue() != null) {
+            boolean target = tempo.getValue() == desk.study().choices().target().perMinute();
+            desk.bow()
+                .rungProperty()
+                .set(target ? OptionalDouble.empty() : OptionalDouble.of(tempo.getValue()));
+          }
+        });
+    return tempo;
+  }
+
+  /** A tempo as the list of tempos shows it. */
+  private static final class Tempos extends StringConverter<Double> {
+    @Override
+    public String toString(Double perMinute) {
+      return perMinute == null ? "" : String.format(Locale.ROOT, "%.0f a minute", perMinute);
+    }
+
+    @Override
+    public Double fromString(String text) {
+      throw new IllegalStateException("the list is not typed into");
+    }
   }
 
   private HBox figureRow() {
     Label speed = Parts.label("speed, " + TrackLane.legend(), "quiet");
     speed.setMinWidth(USE_PREF_SIZE);
-    HBox row = new HBox(10, figures, Parts.stretch(), speed, legend());
-    row.getStyleClass().add("station-head");
+    HBox row = new HBox(10, new VBox(figures, planes), Parts.stretch(), speed, legend());
+    row.getStyleClass().add("station-figures");
     row.setAlignment(Pos.CENTER_LEFT);
     return row;
   }
@@ -76,6 +159,29 @@ final class BowStation extends VBox {
             + " · "
             + Words.count(bow.troubles().size(), "trouble", "troubles")
             + String.format(Locale.ROOT, " · %.0f cm of hair", bow.hairCm()));
+    planes.setText(PlaneLane.words(bow.planes()));
+    schools.getToggles().stream()
+        .filter(t -> t.getUserData() == study.choices().bow().school())
+        .forEach(schools::selectToggle);
+    fillTempos(study);
     score.studyProperty().set(Optional.of(study));
+  }
+
+  /** The target and the rungs below it, the target first. */
+  private void fillTempos(Study study) {
+    List<Double> tempos = new ArrayList<>(study.practice().ladder().rungs());
+    double target = study.choices().target().perMinute();
+    tempos.removeIf(t -> t == target);
+    Collections.reverse(tempos);
+    tempos.add(0, target);
+    isFilling = true;
+    tempo.setItems(FXCollections.observableArrayList(tempos));
+    double shown = desk.bow().rungProperty().get().orElse(target);
+    tempo.setValue(tempos.contains(shown) ? shown : target);
+    isFilling = false;
+  }
+
+  private void showTempo() {
+    score.setLanes(Lanes.bow(desk.bow().tempoShare()));
   }
 }

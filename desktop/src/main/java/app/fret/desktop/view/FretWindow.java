@@ -187,6 +187,18 @@ public final class FretWindow extends StackPane {
       }
 
       @Override
+      public void compareBowings() {
+        passage
+            .bow()
+            .compare(
+                bowings -> {
+                  if (laid.filter(p -> p == passage).isPresent()) {
+                    coverWide(new CompareBowings(passage, bowings, this::close));
+                  }
+                });
+      }
+
+      @Override
       public void showPlayer() {
         cover(new PlayerSheet(passage, this::close));
       }
@@ -206,7 +218,7 @@ public final class FretWindow extends StackPane {
         Keys.stationFor(event)
             .<Runnable>map(s -> () -> show(s))
             .or(() -> Keys.windowCommandFor(event).map(c -> () -> c.action().accept(this)))
-            .or(() -> Keys.commandFor(event).filter(station::hears).map(c -> () -> perform(c)));
+            .or(() -> Keys.commandFor(event, station).map(c -> () -> perform(c)));
     asked.ifPresent(
         action -> {
           action.run();

@@ -17,9 +17,12 @@ final class Keys {
     return keys.stream().anyMatch(k -> KeyCombination.valueOf(k).match(event));
   }
 
-  /** The command of a key press, if there is one. */
-  static Optional<Command> commandFor(KeyEvent event) {
-    return Command.ALL.stream().filter(c -> match(c.keys(), event)).findFirst();
+  /** The command of a key press at a station, if there is one. */
+  static Optional<Command> commandFor(KeyEvent event, Station station) {
+    return Command.ALL.stream()
+        .filter(station::hears)
+        .filter(c -> match(c.keys(), event))
+        .findFirst();
   }
 
   /** The window's own command of a key press, if there is one. */
@@ -35,12 +38,21 @@ final class Keys {
   /** Keys and what they do; of several keys for one command the first. */
   static Map<String, String> help() {
     Map<String, String> help = new LinkedHashMap<>();
-    Command.ALL.forEach(c -> help.put(shown(c.keys().get(0)), c.words()));
+    Command.ALL.forEach(c -> help.put(shown(c.keys().get(0)) + at(c), c.words()));
     WindowCommand.ALL.stream()
         .filter(c -> !c.keys().isEmpty())
         .forEach(c -> help.put(shown(c.keys().get(0)), c.words()));
     Station.ALL.forEach(s -> help.put(shown(s.key()), "Go to " + s.words()));
     return help;
+  }
+
+  /** Where a key is heard, for those that one station alone hears. */
+  private static String at(Command command) {
+    return Station.ALL.stream()
+        .filter(s -> s.own().contains(command))
+        .findFirst()
+        .map(s -> " in " + s.words())
+        .orElse("");
   }
 
   private static String shown(String key) {

@@ -42,7 +42,30 @@ public record Station(
 
   /** Strokes on the bow. */
   public static final Station BOW =
-      new Station("bow", "Bow", "Ctrl+3", List.of(), (d, s) -> new BowStation(d), BowPanel::new);
+      new Station(
+          "bow",
+          "Bow",
+          "Ctrl+3",
+          List.of(
+              Command.DOWN_BOW,
+              Command.UP_BOW,
+              Command.SPLIT,
+              Command.JOIN,
+              Command.HOOK,
+              Command.RETAKE,
+              Command.FREE_STROKE),
+          BowStation::new,
+          BowPanel::new);
+
+  /** Levels, phrases, vibrato. */
+  public static final Station SHAPE =
+      new Station(
+          "shape",
+          "Shape",
+          "Ctrl+4",
+          List.of(Command.PEAK_HERE, Command.PEAK_BACK, Command.PEAK_ON),
+          (d, s) -> new ShapeStation(d),
+          ShapePanel::new);
 
   /** The ladder. */
   public static final Station PRACTISE =
@@ -55,19 +78,24 @@ public record Station(
           PractisePanel::new);
 
   /** All stations, in the order of the work. */
-  public static final List<Station> ALL = List.of(READ, LEFT_HAND, BOW, PRACTISE);
+  public static final List<Station> ALL = List.of(READ, LEFT_HAND, BOW, SHAPE, PRACTISE);
 
   /** What a station can ask of the window. */
   interface Services {
     /** Lays plans of the open passage side by side. */
     void compare();
 
+    /** Lays bowings of the open passage side by side. */
+    void compareBowings();
+
     /** Shows hand, instrument and schools. */
     void showPlayer();
   }
 
-  /** Whether a command is heard here. */
+  /** Whether a command is heard here; what is a station's own takes its key from all others. */
   boolean hears(Command command) {
-    return own.contains(command) || ALL.stream().noneMatch(s -> s.own().contains(command));
+    boolean ofAnother = ALL.stream().anyMatch(s -> s.own().contains(command));
+    return own.contains(command)
+        || !ofAnother && own.stream().noneMatch(o -> o.sharesAKeyWith(command));
   }
 }

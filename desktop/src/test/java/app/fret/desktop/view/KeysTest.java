@@ -30,6 +30,14 @@ class KeysTest {
 
   static Stream<Arguments> keysOfCommands() {
     return Stream.of(
+        Arguments.of(KeyCode.D, "", Command.DOWN_BOW),
+        Arguments.of(KeyCode.U, "", Command.UP_BOW),
+        Arguments.of(KeyCode.S, "", Command.SPLIT),
+        Arguments.of(KeyCode.J, "", Command.JOIN),
+        Arguments.of(KeyCode.H, "", Command.HOOK),
+        Arguments.of(KeyCode.R, "", Command.RETAKE),
+        Arguments.of(KeyCode.LEFT, "alt", Command.PEAK_BACK),
+        Arguments.of(KeyCode.RIGHT, "alt", Command.PEAK_ON),
         Arguments.of(KeyCode.DIGIT0, "", Command.PIN_OPEN),
         Arguments.of(KeyCode.DIGIT4, "", Command.PIN_FOURTH),
         Arguments.of(KeyCode.NUMPAD2, "", Command.PIN_SECOND),
@@ -47,7 +55,37 @@ class KeysTest {
   @ParameterizedTest
   @MethodSource("keysOfCommands")
   void keysAskForTheirCommands(KeyCode code, String held, Command command) {
-    assertThat(Keys.commandFor(press(code, held))).contains(command);
+    Station station =
+        Station.ALL.stream()
+            .filter(s -> s.own().contains(command))
+            .findFirst()
+            .orElse(Station.LEFT_HAND);
+    assertThat(Keys.commandFor(press(code, held), station)).contains(command);
+  }
+
+  @Test
+  void theSameKeyIsTheStationsOwnWhereItHasOne() {
+    KeyEvent delete = press(KeyCode.DELETE, "");
+    assertThat(Keys.commandFor(delete, Station.BOW)).contains(Command.FREE_STROKE);
+    assertThat(Keys.commandFor(delete, Station.LEFT_HAND)).contains(Command.FREE);
+    KeyEvent p = press(KeyCode.P, "");
+    assertThat(Keys.commandFor(p, Station.SHAPE)).contains(Command.PEAK_HERE);
+    assertThat(Keys.commandFor(p, Station.LEFT_HAND)).contains(Command.PIN_AS_SHOWN);
+    assertThat(Keys.commandFor(press(KeyCode.D, ""), Station.LEFT_HAND)).isEmpty();
+  }
+
+  @Test
+  void noTwoCommandsHaveOneKeyAtOneStation() {
+    for (Station station : Station.ALL) {
+      for (Command one : Command.ALL) {
+        for (Command other : Command.ALL) {
+          boolean both = station.hears(one) && station.hears(other) && one != other;
+          assertThat(both && one.sharesAKeyWith(other))
+              .as(station.words() + ": " + one + " and " + other)
+              .isFalse();
+        }
+      }
+    }
   }
 
   @Test
@@ -69,9 +107,9 @@ class KeysTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"DIGIT5,''", "Z,''", "C,ctrl", "DIGIT1,ctrl", "X,''"})
+  @CsvSource({"DIGIT5,''", "Z,''", "C,ctrl", "DIGIT1,ctrl", "X,''", "U,''"})
   void otherKeysAskForNothing(KeyCode code, String held) {
-    assertThat(Keys.commandFor(press(code, held))).isEqualTo(Optional.empty());
+    assertThat(Keys.commandFor(press(code, held), Station.LEFT_HAND)).isEqualTo(Optional.empty());
   }
 
   @Test
@@ -79,7 +117,9 @@ class KeysTest {
     Set<Command> reached = new HashSet<>();
     for (KeyCode code : KeyCode.values()) {
       for (String held : new String[] {"", "ctrl", "alt", "shift", "ctrl shift"}) {
-        Keys.commandFor(press(code, held)).ifPresent(reached::add);
+        for (Station station : Station.ALL) {
+          Keys.commandFor(press(code, held), station).ifPresent(reached::add);
+        }
       }
     }
     assertThat(reached).containsExactlyInAnyOrderElementsOf(Command.ALL);

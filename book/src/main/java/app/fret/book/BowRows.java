@@ -11,14 +11,16 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Decisions for the bow as rows of text: {@code school}, and under each note what is decided there,
- * as {@code up; kind:spiccato}.
+ * Decisions for the bow as rows of text: {@code school}, {@code figures}, and under each note what
+ * is decided there, as {@code up; kind:spiccato}.
  */
 final class BowRows {
   /** The area of these rows. */
   static final String AREA = "bow";
 
   private static final String SCHOOL = "school";
+  private static final String FIGURES = "figures";
+  private static final String OPPOSITE = "opposite";
   private static final String BETWEEN = "; ";
 
   private BowRows() {}
@@ -28,6 +30,9 @@ final class BowRows {
     Map<String, String> rows = new LinkedHashMap<>();
     if (bow.school() != BowSchool.PRINTED) {
       rows.put(SCHOOL, bow.school().id());
+    }
+    if (bow.opposite()) {
+      rows.put(FIGURES, OPPOSITE);
     }
     Map<NoteRef, List<String>> strokes = new LinkedHashMap<>();
     for (StrokeAt stroke : bow.strokes()) {
@@ -47,6 +52,9 @@ final class BowRows {
   static BowChoices with(BowChoices bow, String item, String value) {
     if (item.equals(SCHOOL)) {
       return bow.withSchool(BowSchool.named(value));
+    }
+    if (item.equals(FIGURES)) {
+      return bow.withOpposite(value.equals(OPPOSITE));
     }
     NoteRef at = NoteRef.parse(item);
     BowChoices all = bow;

@@ -51,11 +51,12 @@ class BowAndShapeRowsTest {
     BowChoices bow =
         BowChoices.none()
             .withSchool(BowSchool.FREE)
+            .withOpposite(true)
             .with(new StrokeAt(FIRST, StrokeDecision.parse("up")))
             .with(new StrokeAt(FIRST, StrokeDecision.parse("kind:spiccato")))
             .with(new StrokeAt(LATER, StrokeDecision.parse("at:0.35")));
     assertThat(back(bow)).isEqualTo(bow);
-    assertThat(BowRows.of(bow)).hasSize(3);
+    assertThat(BowRows.of(bow)).hasSize(4);
   }
 
   @Test

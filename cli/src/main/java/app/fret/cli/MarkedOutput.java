@@ -16,8 +16,9 @@ import java.util.Locale;
  *
  * @param file the file
  * @param overwrite whether another file of that name may be replaced
+ * @param withTrack whether a PDF shows the place of the bow under each system
  */
-record MarkedOutput(Path file, boolean overwrite) {
+record MarkedOutput(Path file, boolean overwrite, boolean withTrack) {
 
   private String ending() {
     String name = String.valueOf(file.getFileName()).toLowerCase(Locale.ROOT);
@@ -51,7 +52,7 @@ record MarkedOutput(Path file, boolean overwrite) {
         out -> {
           if (ending().equals("pdf")) {
             String title = study.passage().title();
-            PdfPart.write(new MarkedPart(study).pages(Paper.A4), title, Paper.A4, out);
+            PdfPart.write(new MarkedPart(study, withTrack).pages(Paper.A4), title, Paper.A4, out);
           } else {
             ScoreWriter.write(MarkedPassage.of(study), file, out);
           }

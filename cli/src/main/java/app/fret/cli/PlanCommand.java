@@ -17,6 +17,7 @@ final class PlanCommand implements Command {
   private static final String JSON = "json";
   private static final String TEXT = "text";
   private static final String OUT = "out";
+  private static final String TRACK = "track";
   private static final String OVERWRITE = "overwrite";
 
   @Override
@@ -43,6 +44,7 @@ final class PlanCommand implements Command {
         .value(ALTERNATIVES, "N", "How many other plans that differ in kind to add, 0 to 6.")
         .either(JSON, "Prints JSON (the default).", TEXT, "Prints text to read at the stand.")
         .value(OUT, "FILE", "Also writes the marked part: .musicxml, .xml, .mxl, .abc or .pdf.")
+        .flag(TRACK, "A PDF shows the place of the bow under each system.")
         .flag(OVERWRITE, "Lets --out replace a file that is there already.");
   }
 
@@ -52,7 +54,11 @@ final class PlanCommand implements Command {
     PlanOptions plan = new PlanOptions(given);
     int alternatives = alternatives(given);
     Optional<MarkedOutput> output =
-        given.text(OUT).map(file -> new MarkedOutput(OutputName.of(file), given.has(OVERWRITE)));
+        given
+            .text(OUT)
+            .map(
+                file ->
+                    new MarkedOutput(OutputName.of(file), given.has(OVERWRITE), given.has(TRACK)));
     if (output.isPresent()) {
       output.get().require(plan.input());
     }

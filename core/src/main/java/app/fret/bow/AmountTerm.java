@@ -28,6 +28,12 @@ final class AmountTerm extends NamedTerm {
   @Override
   public String reason(Demand demand, Way way) {
     double cm = way.amount() * demand.hairCm();
+    if (demand.slowestCm() > RUNS_OUT * demand.hairCm()) {
+      return String.format(
+          Locale.ROOT,
+          "All the hair there is: even at its slowest the level needs %.0f cm.",
+          demand.slowestCm());
+    }
     return String.format(
         Locale.ROOT,
         "%.0f cm where the level asks for %.0f cm in %.2f s.",

@@ -10,9 +10,10 @@ import java.util.List;
  * What the player has decided for the bow.
  *
  * @param school how far the bowing of the part binds
+ * @param opposite whether a figure that comes back starts the other way on purpose, for variety
  * @param strokes decisions on strokes, in order
  */
-public record BowChoices(BowSchool school, List<StrokeAt> strokes) {
+public record BowChoices(BowSchool school, boolean opposite, List<StrokeAt> strokes) {
   private static final Comparator<StrokeAt> IN_ORDER =
       Comparator.comparingInt((StrokeAt s) -> s.at().bar())
           .thenComparing(s -> s.at().onsetInBar())
@@ -26,12 +27,22 @@ public record BowChoices(BowSchool school, List<StrokeAt> strokes) {
 
   /** Nothing decided: the printed bowing is kept. */
   public static BowChoices none() {
-    return new BowChoices(BowSchool.PRINTED, List.of());
+    return new BowChoices(BowSchool.PRINTED, false, List.of());
   }
 
   /** The same decisions in another school. */
   public BowChoices withSchool(BowSchool newSchool) {
-    return new BowChoices(newSchool, strokes);
+    return new BowChoices(newSchool, opposite, strokes);
+  }
+
+  /** The same with figures that come back starting the other way, or the same. */
+  public BowChoices withOpposite(boolean isOpposite) {
+    return new BowChoices(school, isOpposite, strokes);
+  }
+
+  /** The same school with these decisions in place of all others. */
+  public BowChoices withStrokes(List<StrokeAt> newStrokes) {
+    return new BowChoices(school, opposite, newStrokes);
   }
 
   /** These and a decision, in place of those on its note that it excludes. */
@@ -39,7 +50,7 @@ public record BowChoices(BowSchool school, List<StrokeAt> strokes) {
     List<StrokeAt> all = new ArrayList<>(strokes);
     all.removeIf(s -> s.at().equals(decided.at()) && s.decision().excludes(decided.decision()));
     all.add(decided);
-    return new BowChoices(school, all);
+    return withStrokes(all);
   }
 
   /** These and more decisions, each as in {@link #with}. */
@@ -53,11 +64,11 @@ public record BowChoices(BowSchool school, List<StrokeAt> strokes) {
 
   /** These without one decision. */
   public BowChoices without(StrokeAt decided) {
-    return new BowChoices(school, strokes.stream().filter(s -> !s.equals(decided)).toList());
+    return withStrokes(strokes.stream().filter(s -> !s.equals(decided)).toList());
   }
 
   /** These without any decision on some note heads. */
   public BowChoices without(Collection<NoteRef> heads) {
-    return new BowChoices(school, strokes.stream().filter(s -> !heads.contains(s.at())).toList());
+    return withStrokes(strokes.stream().filter(s -> !heads.contains(s.at())).toList());
   }
 }

@@ -56,6 +56,11 @@ final class BowJoints {
     return Math.max(LEAST_RETAKE_SECONDS, FULL_RETAKE_SECONDS * distance);
   }
 
+  /** How far the bow can be taken back in some time, as a share of the hair; 0 for not at all. */
+  static double reach(double seconds) {
+    return seconds < LEAST_RETAKE_SECONDS ? 0 : Math.min(1, seconds / FULL_RETAKE_SECONDS);
+  }
+
   /** Rest between two strokes, plucked notes between them counted in, in s. */
   double restSeconds(Draft before, Draft now) {
     int to = now.notes().first();

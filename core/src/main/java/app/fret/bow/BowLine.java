@@ -22,6 +22,7 @@ final class BowLine {
 
   private static final double SOFTEST = 1;
   private static final double LOUDEST = 10;
+  private static final double LEVELS_TOLD_APART = 10;
 
   /** Of a grace note, whose written length says nothing: about a whole note at 120. */
   private static final double SECONDS_OF_A_WHOLE = 2;
@@ -131,12 +132,16 @@ final class BowLine {
         note.marks().bow());
   }
 
-  /** What is proposed, with what the string asks for. */
+  /**
+   * What is proposed, with what the string asks for, in tenths of a level: nobody plays finer, and
+   * strokes alike share what is worked out.
+   */
   private double played(int note, List<Integer> strings) {
     int top = strings.get(strings.size() - 1);
     int before = notes.isEmpty() ? top : notes.get(notes.size() - 1).topString();
     double level = brief.levels().proposed(note) + StringLevels.of(brief, note, top, before);
-    return Math.max(SOFTEST, Math.min(LOUDEST, level));
+    double tenths = Math.rint(level * LEVELS_TOLD_APART) / LEVELS_TOLD_APART;
+    return Math.max(SOFTEST, Math.min(LOUDEST, tenths));
   }
 
   private double stress(int barIndex, Fraction moment) {

@@ -20,6 +20,22 @@ public final class BowPlanner {
   private static final double SPEAKS_FROM = 0.05;
   private static final int MOST_REASONS = 3;
 
+  private final int places;
+
+  /** A planner on the usual grid of the bow. */
+  public BowPlanner() {
+    this(BowSearch.PLACES);
+  }
+
+  /**
+   * A planner on another grid.
+   *
+   * @param places places on the bow, the frog and the tip with them
+   */
+  public BowPlanner(int places) {
+    this.places = places;
+  }
+
   /** Plans the printed bowing. See {@link #plan(Brief, BowChoices, List)}. */
   public BowPlan plan(Brief brief, List<List<Integer>> strings) {
     return plan(brief, BowChoices.none(), strings);
@@ -34,7 +50,7 @@ public final class BowPlanner {
    * @param strings strings of each note as the left hand takes it, lowest-pitched first
    */
   public BowPlan plan(Brief brief, BowChoices choices, List<List<Integer>> strings) {
-    return new Task(brief, choices, strings).plan();
+    return new Task(brief, choices, strings, places).plan();
   }
 
   /** What a unit of the left hand's effort is worth in units of the bow's. */
@@ -51,8 +67,10 @@ public final class BowPlanner {
     private final Decided decided;
     private final BowJoints joints;
     private final List<List<Integer>> strings;
+    private final int places;
 
-    Task(Brief brief, BowChoices choices, List<List<Integer>> strings) {
+    Task(Brief brief, BowChoices choices, List<List<Integer>> strings, int places) {
+      this.places = places;
       this.choices = choices;
       this.strings = strings;
       this.weights = BowWeights.of(choices.school());
@@ -64,9 +82,10 @@ public final class BowPlanner {
     }
 
     BowPlan plan() {
-      Figures figures = new Figures(line, candidates.whole().stream().map(Draft::notes).toList());
-      BowSearch search =
-          new BowSearch(candidates.all(), joints, figures, weights, BowSearch.PLACES);
+      Figures figures =
+          new Figures(
+              line, candidates.whole().stream().map(Draft::notes).toList(), choices.opposite());
+      BowSearch search = new BowSearch(candidates.all(), joints, figures, weights, places);
       List<Drawn> path = search.path();
       BowedPath bowed = new BowedPath(line, path, joints, figures);
       List<Stroke> strokes = new ArrayList<>();
@@ -105,7 +124,7 @@ public final class BowPlanner {
         BowChoices mended = mend.in(choices);
         Brief brief = line.brief();
         Brief again = brief.bowed(DecidedGroups.of(brief.reading(), mended));
-        List<BowTrouble> left = new Task(again, mended, strings).plan().troubles();
+        List<BowTrouble> left = new Task(again, mended, strings, places).plan().troubles();
         if (left.size() <= troubles && left.stream().noneMatch(trouble::isLike)) {
           helping.add(mend);
         }
@@ -158,6 +177,7 @@ public final class BowPlanner {
           nothing,
           seconds,
           false,
+          0,
           manner(pieces, Recipe.SPEED_LED, 1),
           new Stroke.Workable(0, 0),
           List.of(),
@@ -181,6 +201,7 @@ public final class BowPlanner {
           shares(draft, cm),
           draft.seconds(),
           path.isMoved(index),
+          index == 0 ? 1 : BowJoints.reach(path.availableSeconds(index)),
           manner(draft.notes(), draft.recipe(), cm / draft.targetCm()),
           workable(draft),
           Hints.of(path, index),

@@ -28,6 +28,7 @@ final class BowSearch {
   private final List<Draft> drafts;
   private final Figures figures;
   private final double otherStart;
+
   private final int places;
   private final StrokeTable[] tables;
   private final int[][] before;
@@ -164,7 +165,7 @@ final class BowSearch {
 
   /** What a stroke costs wherever it is drawn. */
   private double own(int stroke, int begun, int direction) {
-    boolean turned = figures.repeats(drafts.get(stroke).notes().first()) && direction != begun;
+    boolean turned = figures.isAgainst(drafts.get(stroke).notes().first(), direction != begun);
     return drafts.get(stroke).price() + (turned ? otherStart : 0);
   }
 

@@ -25,6 +25,7 @@ final class Figures {
   private final boolean[] repeats;
   private final boolean[] isLast;
   private final boolean[] covered;
+  private final boolean opposite;
   private final List<Run> runs = new ArrayList<>();
 
   /**
@@ -78,7 +79,18 @@ final class Figures {
    * @param strokes strokes of the part, in order
    */
   Figures(BowLine line, List<Span> strokes) {
+    this(line, strokes, false);
+  }
+
+  /**
+   * Looks for figures.
+   *
+   * @param strokes strokes of the part, in order
+   * @param opposite whether a figure that comes back is to start the other way
+   */
+  Figures(BowLine line, List<Span> strokes, boolean opposite) {
     this.line = line;
+    this.opposite = opposite;
     int count = line.notes().size();
     this.begins = new boolean[count];
     this.repeats = new boolean[count];
@@ -199,6 +211,15 @@ final class Figures {
   /** Whether it begins a figure that is like the one before. */
   boolean repeats(int piece) {
     return repeats[piece];
+  }
+
+  /**
+   * Whether a start is against what figures that come back are to do.
+   *
+   * @param turned whether it goes the other way than the figure before began
+   */
+  boolean isAgainst(int piece, boolean turned) {
+    return repeats[piece] && turned != opposite;
   }
 
   /** Whether it begins the last figure of its kind, after which nobody asks how it began. */

@@ -19,6 +19,8 @@ import java.util.OptionalDouble;
  * @param sharesCm of that for each note, in cm; of a note that goes on in another stroke its part
  * @param seconds how long it lasts at the tempo, in s
  * @param retakeBefore whether the bow is lifted and set anew before it, in a rest too
+ * @param retakeReach how far the bow could be taken back before it at the tempo, with the rest and
+ *     what the note before can give, as a share of the hair; 0 where there is no time
  * @param manner how the bow lies on the string
  * @param workable speeds at which its level can be made
  * @param hints what the hand does meanwhile, in plain words
@@ -36,6 +38,7 @@ public record Stroke(
     List<Double> sharesCm,
     double seconds,
     boolean retakeBefore,
+    double retakeReach,
     Manner manner,
     Workable workable,
     List<String> hints,

@@ -13,6 +13,7 @@ import app.fret.score.SoundingPitch;
 import app.fret.score.TempoMap;
 import app.fret.shape.Levels;
 import app.fret.shape.ShapeChoices;
+import app.fret.time.Occasion;
 import app.fret.time.Timeline;
 import java.util.ArrayList;
 import java.util.List;
@@ -57,7 +58,7 @@ public record Brief(
    */
   public static Brief of(Reading reading, Player player, TempoMap tempos)
       throws OutOfRangeException {
-    return of(reading, player, tempos, ShapeChoices.none());
+    return of(reading, player, tempos, ShapeChoices.none(), Occasion.CONCERT);
   }
 
   /**
@@ -65,7 +66,8 @@ public record Brief(
    *
    * @throws OutOfRangeException when the instrument lacks a note
    */
-  public static Brief of(Reading reading, Player player, TempoMap tempos, ShapeChoices shape)
+  public static Brief of(
+      Reading reading, Player player, TempoMap tempos, ShapeChoices shape, Occasion occasion)
       throws OutOfRangeException {
     Range.of(player.instrument()).require(reading.passage());
     Timeline timeline = Timeline.of(reading, tempos);
@@ -74,7 +76,7 @@ public record Brief(
         reading,
         tempos,
         timeline,
-        Levels.of(reading, timeline, shape),
+        Levels.of(reading, timeline, shape, occasion),
         pitches(reading, player.instrument()),
         reading.strokes());
   }
@@ -104,13 +106,18 @@ public record Brief(
   /** The same passage and player at other tempos. */
   public Brief at(TempoMap otherTempos) {
     Timeline times = Timeline.of(reading, otherTempos);
-    Levels shaped = Levels.of(reading, times, levels.choices());
+    Levels shaped = Levels.of(reading, times, levels.choices(), levels.occasion());
     return new Brief(player, reading, otherTempos, times, shaped, pitches, strokes);
   }
 
   /** The same in another shape. */
   public Brief shaped(ShapeChoices shape) {
-    Levels shaped = Levels.of(reading, timeline, shape);
+    return shaped(shape, levels.occasion());
+  }
+
+  /** The same in another shape for another occasion. */
+  public Brief shaped(ShapeChoices shape, Occasion occasion) {
+    Levels shaped = Levels.of(reading, timeline, shape, occasion);
     return new Brief(player, reading, tempos, timeline, shaped, pitches, strokes);
   }
 

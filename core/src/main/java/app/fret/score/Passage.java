@@ -60,6 +60,11 @@ public record Passage(
     return new Passage(title, partName, bars, newEvents, slurs, tuplets, directions, transposition);
   }
 
+  /** The same passage with other slurs. */
+  public Passage withSlurs(List<Span> newSlurs) {
+    return new Passage(title, partName, bars, events, newSlurs, tuplets, directions, transposition);
+  }
+
   /** The same passage with other things printed over and under the staff. */
   public Passage withDirections(Directions newDirections) {
     return new Passage(title, partName, bars, events, slurs, tuplets, newDirections, transposition);

@@ -1,6 +1,7 @@
 package app.fret.shape;
 
 import app.fret.reading.Reading;
+import app.fret.time.Occasion;
 import app.fret.time.Timeline;
 import java.util.List;
 
@@ -15,12 +16,19 @@ public final class Levels {
   private final List<Phrase> phrases;
   private final int[] phraseOf;
   private final ShapeChoices choices;
+  private final Occasion occasion;
 
-  Levels(double[] printed, double[] proposed, List<Phrase> phrases, ShapeChoices choices) {
+  Levels(
+      double[] printed,
+      double[] proposed,
+      List<Phrase> phrases,
+      ShapeChoices choices,
+      Occasion occasion) {
     this.printed = printed;
     this.proposed = proposed;
     this.phrases = List.copyOf(phrases);
     this.choices = choices;
+    this.occasion = occasion;
     this.phraseOf = new int[printed.length];
     for (int i = 0; i < phrases.size(); i++) {
       for (int n = phrases.get(i).firstNote(); n <= phrases.get(i).lastNote(); n++) {
@@ -29,9 +37,15 @@ public final class Levels {
     }
   }
 
-  /** The levels of a passage under the player's choices. */
-  public static Levels of(Reading reading, Timeline timeline, ShapeChoices choices) {
-    return new Proposals(reading, timeline, choices).levels();
+  /**
+   * The levels of a passage under the player's choices.
+   *
+   * @param occasion what it is prepared for: in the section swells are smaller, and in an audition
+   *     what is soft does not sink below its mark
+   */
+  public static Levels of(
+      Reading reading, Timeline timeline, ShapeChoices choices, Occasion occasion) {
+    return new Proposals(reading, timeline, choices, occasion).levels();
   }
 
   /** The printed level of a note. */
@@ -57,6 +71,11 @@ public final class Levels {
   /** Whether a note is the peak of its phrase. */
   public boolean isPeak(int note) {
     return !phraseOf(note).isLevel() && phraseOf(note).peak() == note;
+  }
+
+  /** What it is prepared for. */
+  public Occasion occasion() {
+    return occasion;
   }
 
   /** What the player decided. */

@@ -4,6 +4,7 @@ import app.fret.reading.Form;
 import app.fret.reading.PlayedNote;
 import app.fret.reading.Reading;
 import app.fret.score.Bar;
+import app.fret.time.Occasion;
 import app.fret.time.Timeline;
 import java.util.List;
 
@@ -16,6 +17,8 @@ final class Proposals {
   private static final double SOFTEST = 1;
   private static final double LOUDEST = 10;
   private static final double MOST = 1;
+  private static final double SMALLER_SWELLS = 0.6;
+  private static final double PIANO = 4;
   private static final double TO_THE_PEAK = 0.8;
 
   /** Where the part itself grows or fades by a level, only so much of the arch is added. */
@@ -35,11 +38,13 @@ final class Proposals {
   private final Reading reading;
   private final Timeline timeline;
   private final ShapeChoices choices;
+  private final Occasion occasion;
   private final List<Phrase> phrases;
   private final double[] printed;
   private final double[] added;
 
-  Proposals(Reading reading, Timeline timeline, ShapeChoices choices) {
+  Proposals(Reading reading, Timeline timeline, ShapeChoices choices, Occasion occasion) {
+    this.occasion = occasion;
     this.reading = reading;
     this.timeline = timeline;
     this.choices = choices;
@@ -78,10 +83,17 @@ final class Proposals {
     }
     double[] proposed = new double[printed.length];
     for (int i = 0; i < proposed.length; i++) {
-      double level = printed[i] + Math.max(-MOST, Math.min(MOST, added[i]));
-      proposed[i] = Math.max(SOFTEST, Math.min(LOUDEST, level));
+      proposed[i] = Math.max(SOFTEST, Math.min(LOUDEST, printed[i] + allowed(i)));
     }
-    return new Levels(printed, proposed, phrases, choices);
+    return new Levels(printed, proposed, phrases, choices, occasion);
+  }
+
+  /** What may be added to a note: within a level, and as the occasion asks. */
+  private double allowed(int note) {
+    double most = occasion == Occasion.SECTION ? MOST * SMALLER_SWELLS : MOST;
+    double scaled = occasion == Occasion.SECTION ? added[note] * SMALLER_SWELLS : added[note];
+    double least = occasion == Occasion.AUDITION && printed[note] <= PIANO ? 0 : -most;
+    return Math.max(least, Math.min(most, scaled));
   }
 
   /** Grows evenly in time up to the peak and comes back from it. */

@@ -5,15 +5,18 @@ import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.hand.Stop;
 import app.fret.reading.PlayedNote;
 import app.fret.score.BowDirection;
+import app.fret.score.Directions;
 import app.fret.score.Event;
 import app.fret.score.Finger;
 import app.fret.score.Note;
 import app.fret.score.Passage;
 import app.fret.score.Sounding;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import org.apache.commons.numbers.fraction.Fraction;
 
 /**
  * Writes a plan into the notes of its passage, as a player would pencil it in.
@@ -23,6 +26,9 @@ import java.util.OptionalInt;
  * does not simply turn. What was printed there before gives way.
  */
 public final class MarkedPassage {
+  /** A change inside a note stands on a place that note values can say. */
+  private static final int PARTS_OF_A_NOTE = 48;
+
   private final Study study;
   private final List<Event> events;
 
@@ -36,7 +42,34 @@ public final class MarkedPassage {
     MarkedPassage marked = new MarkedPassage(study);
     marked.markFingers();
     marked.markBows();
-    return study.passage().withEvents(marked.events);
+    return study
+        .passage()
+        .withEvents(marked.events)
+        .withSlurs(BowedSlurs.of(study))
+        .withDirections(marked.directions());
+  }
+
+  /** Where the bow changes inside a note, a word says so. */
+  private Directions directions() {
+    Directions printed = study.passage().directions();
+    List<Directions.Words> words = new ArrayList<>(printed.words());
+    for (Stroke stroke : study.bow().strokes()) {
+      if (stroke.beginsInside()) {
+        PlayedNote note = study.notes().get(stroke.firstNote());
+        int parts = (int) Math.round(stroke.from() * PARTS_OF_A_NOTE);
+        Fraction within = note.length().multiply(Fraction.of(parts, PARTS_OF_A_NOTE));
+        String way = stroke.direction() == BowDirection.UP ? "change, up" : "change, down";
+        words.add(new Directions.Words(note.onset().add(within), way, true));
+      }
+    }
+    words.sort(Comparator.comparing(Directions.Words::onset));
+    return new Directions(
+        printed.dynamics(),
+        printed.hairpins(),
+        words,
+        printed.tempos(),
+        printed.rehearsals(),
+        printed.octaveShifts());
   }
 
   private void markFingers() {
@@ -70,8 +103,10 @@ public final class MarkedPassage {
     List<Stroke> strokes = study.bow().strokes();
     for (int s = 0; s < strokes.size(); s++) {
       Stroke stroke = strokes.get(s);
-      boolean shown = s == 0 || isWorthASign(strokes.get(s - 1), stroke);
-      for (int n = stroke.firstNote(); n <= stroke.lastNote(); n++) {
+      boolean shown =
+          !stroke.beginsInside() && (s == 0 || isWorthASign(strokes.get(s - 1), stroke));
+      int first = stroke.beginsInside() ? stroke.firstNote() + 1 : stroke.firstNote();
+      for (int n = first; n <= stroke.lastNote(); n++) {
         boolean sign = shown && n == stroke.firstNote();
         setBow(n, sign ? Optional.of(stroke.direction()) : Optional.empty());
       }

@@ -1,6 +1,5 @@
 package app.fret.study;
 
-import app.fret.bow.BowChoices;
 import app.fret.bow.StrokeAt;
 import app.fret.lefthand.LeftHandChoices;
 import app.fret.lefthand.PinAt;
@@ -126,7 +125,7 @@ public record MovedChoices(Choices choices, List<String> lost) {
             .with(new ReadingChoices(seen, running))
             .with(choices.tempo().withPlaces(tempos))
             .with(layers)
-            .with(new BowChoices(choices.bow().school(), strokes))
+            .with(choices.bow().withStrokes(strokes))
             .with(shape),
         lost);
   }

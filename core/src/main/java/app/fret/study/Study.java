@@ -86,7 +86,13 @@ public final class Study {
   public static Study of(Passage passage, Player player, Choices choices, Steps steps)
       throws OutOfRangeException, PinConflictException {
     Reading reading = Reading.of(passage);
-    Brief brief = Brief.of(reading, player, choices.tempo().tempos(reading), choices.shape());
+    Brief brief =
+        Brief.of(
+            reading,
+            player,
+            choices.tempo().tempos(reading),
+            choices.shape(),
+            choices.tempo().occasion());
     return of(brief, choices, Others.NONE, steps);
   }
 
@@ -119,7 +125,7 @@ public final class Study {
     boolean sameStrokes = next.bow().equals(choices.bow());
     if (!next.tempo().equals(choices.tempo())) {
       Brief other = brief().at(next.tempo().tempos(brief().reading()));
-      return of(other.shaped(next.shape()), next, others, step -> {});
+      return of(other.shaped(next.shape(), next.tempo().occasion()), next, others, step -> {});
     }
     Brief shaped = next.shape().equals(choices.shape()) ? brief() : brief().shaped(next.shape());
     StrokeGroups groups =
@@ -145,7 +151,11 @@ public final class Study {
         ? with(next)
         : of(
             Brief.of(
-                brief().reading(), player, next.tempo().tempos(brief().reading()), next.shape()),
+                brief().reading(),
+                player,
+                next.tempo().tempos(brief().reading()),
+                next.shape(),
+                next.tempo().occasion()),
             next,
             others,
             step -> {});

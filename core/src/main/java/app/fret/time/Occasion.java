@@ -59,6 +59,14 @@ public enum Occasion {
         isStepBelow()
             ? "Played a metronome step below the target, unless the tempo is prescribed or slow."
             : "Played at the target itself.");
+    switch (this) {
+      case AUDITION -> changes.add("Soft passages do not sink below their mark, however far back.");
+      case SECTION ->
+          changes.add("Swells between the marks are smaller: a section breathes together.");
+      default -> {
+        // A recording and a concert are shaped alike.
+      }
+    }
     if (!countsLongRests()) {
       changes.add("Long rests are not among the places to look at: they are cut.");
     }

@@ -11,6 +11,7 @@ import app.fret.score.Passage;
 import app.fret.score.Tempo;
 import app.fret.score.TempoMap;
 import app.fret.testing.Music;
+import app.fret.time.Occasion;
 import app.fret.time.Timeline;
 import java.util.List;
 import java.util.Optional;
@@ -24,7 +25,7 @@ class LevelsTest {
   private static Levels levels(Passage passage, ShapeChoices choices) {
     Reading reading = Reading.of(passage);
     TempoMap tempos = TempoMap.constant(new Tempo(BeatUnit.QUARTER, 72));
-    return Levels.of(reading, Timeline.of(reading, tempos), choices);
+    return Levels.of(reading, Timeline.of(reading, tempos), choices, Occasion.CONCERT);
   }
 
   private static ShapeChoices only(Proposal... proposals) {

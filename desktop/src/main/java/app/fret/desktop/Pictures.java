@@ -51,11 +51,11 @@ final class Pictures {
     shots.add(new Shot("practise", done -> show(0, Station.PRACTISE, 0, done)));
     shots.add(new Shot("left-hand-singing", done -> show(1, Station.LEFT_HAND, 25, done)));
     shots.add(new Shot("left-hand-chords", done -> show(2, Station.LEFT_HAND, 5, done)));
-    shots.add(new Shot("left-hand-thumb", done -> show(6, Station.LEFT_HAND, 28, done)));
-    shots.add(new Shot("left-hand-cello", done -> show(7, Station.LEFT_HAND, 14, done)));
-    shots.add(new Shot("left-hand-bass", done -> show(8, Station.LEFT_HAND, 6, done)));
+    shots.add(new Shot("left-hand-thumb", done -> show(8, Station.LEFT_HAND, 28, done)));
+    shots.add(new Shot("left-hand-cello", done -> show(9, Station.LEFT_HAND, 14, done)));
+    shots.add(new Shot("left-hand-bass", done -> show(11, Station.LEFT_HAND, 6, done)));
     shots.add(new Shot("bow", done -> show(1, Station.BOW, 25, done)));
-    shots.add(new Shot("bow-low", done -> show(8, Station.BOW, 12, done)));
+    shots.add(new Shot("bow-trouble", done -> show(10, Station.BOW, 17, done)));
     shots.add(new Shot("shape", done -> show(1, Station.SHAPE, 25, done)));
     shots.add(
         new Shot(
@@ -63,10 +63,10 @@ final class Pictures {
     shots.add(
         new Shot(
             "compare-bowings",
-            done -> press(1, Station.BOW, "#compare-bowings", "#compare-bowings-pane", done)));
+            done -> press(10, Station.BOW, "#compare-bowings", "#compare-bowings-pane", done)));
     shots.add(
         new Shot(
-            "player", done -> press(8, Station.LEFT_HAND, "#show-player", "#player-sheet", done)));
+            "player", done -> press(11, Station.LEFT_HAND, "#show-player", "#player-sheet", done)));
     shots.add(new Shot("write-in", this::writeIn));
     shots.add(new Shot("add-passage", this::offerFile));
     shots.add(new Shot("mend", done -> pane(0, 9, window::mendNotes, "#mend", done)));

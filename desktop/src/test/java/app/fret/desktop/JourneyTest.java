@@ -318,7 +318,7 @@ class JourneyTest extends Journey {
     List<Path> shown = new ArrayList<>();
     Path file = folder.resolve("part.pdf");
     robot.interact(() -> window.setFolderOpener(shown::add));
-    robot.interact(() -> window.writePdf(file, Paper.A4));
+    robot.interact(() -> window.writePdf(file, Paper.A4, false));
     waitFor(() -> robot.lookup("#open-folder").tryQuery().isPresent());
     assertThat(text(robot, "#notice-words")).isEqualTo("part.pdf is written.");
     robot.clickOn("#open-folder");

@@ -320,7 +320,7 @@ class WritingJourneyTest extends Journey {
     waitFor(() -> score().isPresent());
     assertThat(passage().study().leftHand().notes()).hasSize(64);
     Path pdf = folder.resolve("part.pdf");
-    robot.interact(() -> window.writePdf(pdf, app.fret.engraving.Paper.A4));
+    robot.interact(() -> window.writePdf(pdf, app.fret.engraving.Paper.A4, true));
     waitFor(() -> Files.exists(pdf));
   }
 

@@ -83,15 +83,19 @@ public final class DemoBook {
     broadenAtTheEnd(lantern);
     logDays(add(violinist, "gate-of-bells.musicxml", 47), "ccmmc cccc mccc ccc", 18);
     logDays(add(violinist, "kestrel.musicxml", 47), "cccc cccmc ccc cccc", 19);
+    logDays(add(violinist, "glass-stair.musicxml", 47), "cccm cccmc cccc ccc", 20);
     BookPlayer violist = book.addPlayer("Odrin Halvek", PlayerSetup.of("viola", 80.0, 388));
     logDays(add(violist, "mill-race.musicxml", 26), "cccc ccmccc cccc cccmcc cc", 22);
     logDays(add(violist, "low-water.musicxml", 26), "cccc cccc cccmc cccc ccc", 21);
+    logDays(add(violist, "thistle-page.musicxml", 26), "cccc cmccc cccc ccmc", 20);
     BookPlayer cellist = book.addPlayer("Sanna Teivoll", PlayerSetup.of("cello", 97.8, 690));
     logDays(add(cellist, "salt-road.musicxml", 61), "cmcccm ccc cccmmc cccc ccc", 25);
     logDays(add(cellist, "copper-hill.musicxml", 61), "ccc cccc cmccc cc", 17);
+    logDays(add(cellist, "under-the-eaves.musicxml", 61), "ccc cccm cccc ccc", 18);
     BookPlayer bassist = book.addPlayer("Ilka Morvane", PlayerSetup.of("bass", 102.1, 1050));
     logDays(add(bassist, "tall-ship.musicxml", 40), "ccc mccc cccmc cccc", 20);
     logDays(add(bassist, "seven-steps.musicxml", 40), "cccc ccccm cccc ccc", 23);
+    logDays(add(bassist, "slack-tide.musicxml", 40), "ccmc cccc cccm ccc", 19);
   }
 
   /** Bow signs and fingers of section and coach, which differ at two notes. */

@@ -23,7 +23,7 @@ public record BowCandidate(String name, Study study) {
     BowChoices now = study.choices().bow();
     candidates.add(new BowCandidate("Now: " + now.school().words(), study));
     if (!now.strokes().isEmpty()) {
-      add(candidates, "Without your decisions", study, new BowChoices(now.school(), List.of()));
+      add(candidates, "Without your decisions", study, now.withStrokes(List.of()));
     }
     for (BowSchool school : BowSchool.values()) {
       if (school != now.school()) {

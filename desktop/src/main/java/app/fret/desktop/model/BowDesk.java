@@ -83,7 +83,7 @@ public final class BowDesk {
 
   /** Frees all strokes. */
   public void freeAll() {
-    decide(new BowChoices(wanted().school(), List.of()), "Freed all strokes");
+    decide(wanted().withStrokes(List.of()), "Freed all strokes");
   }
 
   /** Takes what mends a trouble. */
@@ -94,6 +94,13 @@ public final class BowDesk {
   /** Takes another way for a stroke. */
   public void take(OtherStroke other) {
     decide(wanted().with(other.decided()), "Took " + other.what());
+  }
+
+  /** Lets figures that come back start the other way, or the same. */
+  public void setOpposite(boolean isOpposite) {
+    decide(
+        wanted().withOpposite(isOpposite),
+        isOpposite ? "Figures start the other way each time" : "Figures start alike");
   }
 
   /** Plans the bow in another school. */

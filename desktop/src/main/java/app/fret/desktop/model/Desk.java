@@ -469,13 +469,17 @@ public final class Desk {
   }
 
   /** Writes the open passage with its marks as PDF. */
-  public void writePdf(Path file, Paper paper, Consumer<Path> onWritten) {
+  public void writePdf(Path file, Paper paper, boolean withTrack, Consumer<Path> onWritten) {
     Study study = openStudy();
     write(
         file,
         onWritten,
         out ->
-            PdfPart.write(new MarkedPart(study).pages(paper), study.passage().title(), paper, out));
+            PdfPart.write(
+                new MarkedPart(study, withTrack).pages(paper),
+                study.passage().title(),
+                paper,
+                out));
   }
 
   private Study openStudy() {

@@ -17,6 +17,7 @@ public final class Palette {
   public static final Color BOARD = Color.web("#EFE6D6");
   public static final Color REACH = Color.web("#A9B8AE");
   public static final Color MEND = Color.web("#A33B3B", 0.14);
+  public static final Color HATCH = Color.web("#A33B3B", 0.30);
   public static final Color CHANGED = Color.web("#9C5C00", 0.16);
   public static final Color RANGE = Color.web("#1D6A72", 0.06);
   public static final Color SELECTION = Color.web("#1D6A72", 0.12);

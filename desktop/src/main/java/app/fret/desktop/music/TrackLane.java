@@ -194,7 +194,7 @@ public final class TrackLane implements Lane {
         return;
       }
       for (double x = from; x < to; x += HATCH) {
-        pen.line(x, y(0), Math.min(to, x + HATCH), y(1), Palette.CHANGED, 1.2);
+        pen.line(x, y(0), Math.min(to, x + HATCH), y(1), Palette.HATCH, 1.2);
       }
     }
   }

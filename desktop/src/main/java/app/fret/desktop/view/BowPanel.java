@@ -139,6 +139,17 @@ final class BowPanel extends VBox {
     return lane + ", " + tilt + ", " + manner.recipe().words();
   }
 
+  /** How far a retake before it would go at the tempo. */
+  private static String retake(Stroke stroke) {
+    if (stroke.retakeReach() <= 0) {
+      return "no time for one";
+    }
+    return stroke.retakeReach() >= 1
+        ? "time for all of the bow"
+        : String.format(
+            Locale.ROOT, "time for %.2f of the bow, leaving the note early", stroke.retakeReach());
+  }
+
   private static String where(Study study, Stroke stroke) {
     int bar = study.notes().get(stroke.firstNote()).bar();
     int count = stroke.lastNote() - stroke.firstNote() + 1;

@@ -19,10 +19,12 @@ import java.util.OptionalDouble;
 import javafx.collections.FXCollections;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -44,6 +46,7 @@ final class BowStation extends VBox {
   private final Label figures = Parts.label("", "quiet");
   private final Label planes = Parts.label("", "quiet");
   private final ToggleGroup schools = new ToggleGroup();
+  private final CheckBox opposite = new CheckBox("opposite each time");
   private final ComboBox<Double> tempo = new ComboBox<>();
   private final ScoreView score;
   private boolean isFilling;
@@ -127,7 +130,12 @@ final class BowStation extends VBox {
   private HBox figureRow() {
     Label speed = Parts.label("speed, " + TrackLane.legend(), "quiet");
     speed.setMinWidth(USE_PREF_SIZE);
-    HBox row = new HBox(10, new VBox(figures, planes), Parts.stretch(), speed, legend());
+    opposite.setId("figures-opposite");
+    opposite.setFocusTraversable(false);
+    opposite.setTooltip(new Tooltip("A figure that comes back starts with the opposite bow."));
+    opposite.setMinWidth(USE_PREF_SIZE);
+    opposite.setOnAction(e -> desk.bow().setOpposite(opposite.isSelected()));
+    HBox row = new HBox(10, new VBox(figures, planes), Parts.stretch(), opposite, speed, legend());
     row.getStyleClass().add("station-figures");
     row.setAlignment(Pos.CENTER_LEFT);
     return row;
@@ -163,6 +171,7 @@ final class BowStation extends VBox {
     schools.getToggles().stream()
         .filter(t -> t.getUserData() == study.choices().bow().school())
         .forEach(schools::selectToggle);
+    opposite.setSelected(study.choices().bow().opposite());
     fillTempos(study);
     score.studyProperty().set(Optional.of(study));
   }

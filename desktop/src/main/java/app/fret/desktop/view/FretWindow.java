@@ -316,7 +316,7 @@ public final class FretWindow extends StackPane {
   }
 
   /** Asks where to write the part as PDF. */
-  void choosePdf(Paper paper) {
+  void choosePdf(Paper paper, boolean withTrack) {
     if (desk.openProperty().get().isEmpty()) {
       tell("Open a passage first; then its part can be written.");
       return;
@@ -326,12 +326,12 @@ public final class FretWindow extends StackPane {
     chooser.setInitialFileName("marked-part.pdf");
     chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("PDF", "*.pdf"));
     Optional.ofNullable(chooser.showSaveDialog(window()))
-        .ifPresent(f -> writePdf(f.toPath(), paper));
+        .ifPresent(f -> writePdf(f.toPath(), paper, withTrack));
   }
 
-  /** Writes the part of the open passage as PDF. */
-  public void writePdf(Path file, Paper paper) {
-    desk.writePdf(file, paper, this::tellWritten);
+  /** Writes the part of the open passage as PDF, with or without the place of the bow. */
+  public void writePdf(Path file, Paper paper, boolean withTrack) {
+    desk.writePdf(file, paper, withTrack, this::tellWritten);
   }
 
   /** Prints the part of the open passage, after the system's own print dialog. */

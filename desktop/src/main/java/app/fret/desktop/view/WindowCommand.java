@@ -28,10 +28,16 @@ record WindowCommand(
           asking(
               "menu-pdf-a4",
               "Write the part as PDF, A4",
-              w -> w.choosePdf(Paper.A4),
+              w -> w.choosePdf(Paper.A4, false),
               "Ctrl+Shift+P"),
           asking(
-              "menu-pdf-letter", "Write the part as PDF, Letter", w -> w.choosePdf(Paper.LETTER)),
+              "menu-pdf-letter",
+              "Write the part as PDF, Letter",
+              w -> w.choosePdf(Paper.LETTER, false)),
+          asking(
+              "menu-pdf-bow",
+              "Write the part with the bow's track as PDF, A4",
+              w -> w.choosePdf(Paper.A4, true)),
           asking("menu-print", "Print the part", FretWindow::print, "Ctrl+P"),
           asking("menu-backups", "Go back to an earlier day", FretWindow::showBackups),
           new WindowCommand("menu-keys", "Keys", false, List.of(), FretWindow::showKeys));

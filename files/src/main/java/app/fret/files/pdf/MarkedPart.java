@@ -5,6 +5,7 @@ import app.fret.engraving.Engraver;
 import app.fret.engraving.Engraving;
 import app.fret.engraving.Paper;
 import app.fret.engraving.PartPages;
+import app.fret.files.plan.BowHints;
 import app.fret.instrument.Instrument;
 import app.fret.score.Tempo;
 import app.fret.study.MarkedPassage;
@@ -19,10 +20,21 @@ import java.util.TreeSet;
 /** The marked part of a study as pages: fingers, strings, positions, cautions. */
 public final class MarkedPart {
   private final Study study;
+  private final boolean withTrack;
 
   /** The part of a study. */
   public MarkedPart(Study study) {
+    this(study, false);
+  }
+
+  /**
+   * The part of a study.
+   *
+   * @param withTrack whether the place of the bow is drawn under each system
+   */
+  public MarkedPart(Study study, boolean withTrack) {
     this.study = study;
+    this.withTrack = withTrack;
   }
 
   /** Its pages on this paper. */
@@ -30,7 +42,13 @@ public final class MarkedPart {
     Engraving engraving =
         new Engraver()
             .engrave(MarkedPassage.of(study), PartPages.widthSpaces(paper), annotations());
-    return PartPages.of(engraving, heading(), paper);
+    return PartPages.of(withTrack ? tracked(engraving) : engraving, heading(), paper);
+  }
+
+  private Engraving tracked(Engraving engraving) {
+    TrackMarks track = new TrackMarks(study);
+    return new Engraving(
+        engraving.widthSpaces(), engraving.systems().stream().map(track::under).toList());
   }
 
   private Annotations annotations() {
@@ -60,6 +78,7 @@ public final class MarkedPart {
       notes.add("! marks a wide reach.");
     }
     study.leftHand().advice().cautions().forEach(notes::add);
+    notes.addAll(BowHints.of(study));
     return new PartPages.Heading(
         study.passage().title(),
         study.passage().partName() + (player.isBlank() ? "" : ", " + player),

@@ -147,6 +147,7 @@ final class BowJson {
     putTempo(node, "slowestPerMinute", stroke.slowestTempoShare(), perMinute);
     putTempo(node, "fastestPerMinute", stroke.fastestTempoShare(), perMinute);
     node.put("retakeBefore", stroke.retakeBefore());
+    node.put("retakeReach", rounded(stroke.retakeReach(), CENTIMETRES));
     ArrayNode hints = node.putArray("hints");
     stroke.hints().forEach(hints::add);
     ArrayNode reasons = node.putArray("reasons");

@@ -279,6 +279,7 @@ public final class PlanText {
     Remarks.printedNotKept(study).forEach(r -> line("%s", r));
     new DecidingReasons(study.leftHand()).ofPassage().forEach(r -> line("%s", r));
     study.bow().troubles().forEach(this::addTrouble);
+    BowHints.of(study).forEach(h -> line("%s", h));
     study.leftHand().advice().cautions().forEach(c -> line("take care: %s", c));
     skipped.forEach(s -> line("passed over: %s", s));
   }

@@ -45,6 +45,19 @@ class PdfPartTest {
     return stripper.getText(document);
   }
 
+  @Test
+  void thePlaceOfTheBowIsDrawnUnderTheMusicWhenAsked() throws Exception {
+    Study study = study("violin", "C5/4 (D5/4 E5/4) r/4 | F5/1 | G5/4 r/2.");
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    PdfPart.write(new MarkedPart(study, true).pages(Paper.A4), "Morning Étude", Paper.A4, out);
+    try (PDDocument tracked = Loader.loadPDF(out.toByteArray());
+        PDDocument plain = written(study, Paper.A4)) {
+      assertThat(text(tracked)).contains("frog").contains("tip").contains("0.5");
+      assertThat(text(plain)).doesNotContain("frog");
+      assertThat(text(plain)).contains("Bow, bar");
+    }
+  }
+
   @ParameterizedTest
   @EnumSource(Paper.class)
   void thePageHasTheSizeOfThePaper(Paper paper) throws Exception {

@@ -104,8 +104,7 @@ final class StrokeTable {
   }
 
   /**
-   * Lowers the efforts of all ends that can be reached from a start. Written so that the machine
-   * takes several ends at once.
+   * Lowers the efforts of all ends that can be reached from a start.
    *
    * @param before effort up to here
    * @param ends efforts by end, from the offset on
@@ -119,7 +118,9 @@ final class StrokeTable {
     int last = lastEnd(direction, start);
     for (int e = firstEnd(direction, start); e <= last; e++) {
       double effort = base + amounts[e + shift] + middle[e + start] + end[e];
-      ends[offset + e] = Math.min(ends[offset + e], effort);
+      if (effort < ends[offset + e]) {
+        ends[offset + e] = effort;
+      }
     }
   }
 

@@ -26,7 +26,7 @@ final class BowJoints {
   private static final double LIFT_SOFT_ACCENT = 0.9;
   private static final double LIFT_LOUD = 1;
   private static final double LIFT_SINGING = 1.4;
-  private static final double LIFT_AT_ALL = 0.04;
+  private static final double LIFT_AT_ALL = 0.12;
   private static final double PER_BOW = 0.25;
   private static final double PER_BOW_IN_REST = 0.06;
   private static final double LOST_LENGTH = 2;
@@ -103,8 +103,7 @@ final class BowJoints {
     return rest < REST_SECONDS
         && StrokeKinds.isDottedPair(first(before), first(now))
         && before.count() == 1
-        && now.count() == 1
-        && (first(now).isShort() || school != BowSchool.PRINTED);
+        && now.count() == 1;
   }
 
   /** One joint, with what its ways share worked out once. */

@@ -158,11 +158,8 @@ final class StrokeKinds {
   }
 
   /** Whether a single note is one of a pair that is hooked by custom. */
-  private boolean isHooked(int group, BowedNote note) {
-    return isPair(group - 1, group) && note.isShort()
-        || isPair(group, group + 1)
-            && line.note(groups.get(group + 1).first()).isShort()
-            && !note.isShort();
+  private boolean isHooked(int group) {
+    return isPair(group - 1, group) || isPair(group, group + 1);
   }
 
   private boolean isPair(int group, int next) {
@@ -174,7 +171,7 @@ final class StrokeKinds {
   }
 
   private StrokeKind single(int group, BowedNote note) {
-    if (isHooked(group, note)) {
+    if (isHooked(group)) {
       return StrokeKind.HOOKED;
     }
     double perSecond = 1 / note.seconds();

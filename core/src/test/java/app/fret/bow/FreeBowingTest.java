@@ -74,13 +74,16 @@ class FreeBowingTest {
         .isLessThanOrEqualTo(plan(brief, BowSchool.PRINTED).effort() + 1e-9);
   }
 
+  /** Common practice, no source: dotted rhythms are hooked, slur or none. */
   @Test
-  void aDottedPairIsHookedWhereTheShortNoteIsFree() {
+  void aDottedPairIsHookedInEverySchool() {
     String music = "C5/8. D5/16 E5/8. F5/16 G5/8. A5/16 G5/8. F5/16 | E5/1";
-    List<Stroke> free = plan(brief(music, 80), BowSchool.FREE).strokes();
-    assertThat(free.get(1).direction()).isEqualTo(free.get(0).direction());
-    List<Stroke> printed = plan(brief(music, 80), BowSchool.PRINTED).strokes();
-    assertThat(printed.get(1).direction()).isNotEqualTo(printed.get(0).direction());
+    for (BowSchool school : BowSchool.values()) {
+      List<Stroke> strokes = plan(brief(music, 80), school).strokes();
+      assertThat(strokes.get(1).direction()).isEqualTo(strokes.get(0).direction());
+      assertThat(strokes.get(2).direction()).isNotEqualTo(strokes.get(1).direction());
+      assertThat(strokes.get(1).kind()).isEqualTo(StrokeKind.HOOKED);
+    }
   }
 
   @Test

@@ -13,7 +13,8 @@ import java.util.Locale;
 
 /**
  * The other ways to take each stroke, with what the best plan with them costs more, exactly: least
- * effort up to a state and from there to the end.
+ * effort up to a state and from there to the end. Of a split this holds for the figures that come
+ * back in the part; once it is decided others may.
  */
 final class OtherWays {
   /** A start so far away is another way to take a stroke. */

@@ -1,6 +1,7 @@
 package app.fret.study;
 
 import app.fret.bow.Stroke;
+import app.fret.bow.StrokeKind;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.hand.Stop;
 import app.fret.reading.PlayedNote;
@@ -103,14 +104,17 @@ public final class MarkedPassage {
     List<Stroke> strokes = study.bow().strokes();
     for (int s = 0; s < strokes.size(); s++) {
       Stroke stroke = strokes.get(s);
-      boolean shown =
-          !stroke.beginsInside() && (s == 0 || isWorthASign(strokes.get(s - 1), stroke));
+      boolean shown = isBowed(stroke) && (s == 0 || isWorthASign(strokes.get(s - 1), stroke));
       int first = stroke.beginsInside() ? stroke.firstNote() + 1 : stroke.firstNote();
       for (int n = first; n <= stroke.lastNote(); n++) {
         boolean sign = shown && n == stroke.firstNote();
         setBow(n, sign ? Optional.of(stroke.direction()) : Optional.empty());
       }
     }
+  }
+
+  private static boolean isBowed(Stroke stroke) {
+    return !stroke.beginsInside() && stroke.kind() != StrokeKind.PIZZICATO;
   }
 
   private boolean isWorthASign(Stroke before, Stroke stroke) {

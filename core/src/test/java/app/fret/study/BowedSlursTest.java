@@ -65,6 +65,14 @@ class BowedSlursTest {
   }
 
   @Test
+  void pluckedNotesHaveNoBowSign() throws Exception {
+    Passage marked = MarkedPassage.of(study("4=kind:pizzicato", "5=kind:pizzicato"));
+    assertThat(((Sounding) marked.events().get(4)).marks().bow()).isEmpty();
+    assertThat(((Sounding) marked.events().get(5)).marks().bow()).isEmpty();
+    assertThat(((Sounding) marked.events().get(0)).marks().bow()).isPresent();
+  }
+
+  @Test
   void aChangeInsideANoteIsSaid() throws Exception {
     Study study = study("8=change-inside");
     assertThat(MarkedPassage.of(study).directions().words())

@@ -57,13 +57,13 @@ public final class PlaneLane implements Lane {
     }
   }
 
-  /** The crossings of a passage in a sentence. */
+  /** The crossings of a passage in a few words. */
   public static String words(PlanePlan planes) {
     return String.format(
         Locale.ROOT,
-        "%s, the hand goes %.0f mm, prepared %.0f mm",
+        "%s · hand %.1f m, prepared %.1f m",
         planes.crossings() == 1 ? "1 crossing" : planes.crossings() + " crossings",
-        planes.totalMm(),
-        planes.preparedTotalMm());
+        planes.totalMm() / 1000,
+        planes.preparedTotalMm() / 1000);
   }
 }

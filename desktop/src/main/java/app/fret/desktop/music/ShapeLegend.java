@@ -1,59 +1,67 @@
 package app.fret.desktop.music;
 
+import java.util.function.Consumer;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 
-/** What the signs under the music of the shape stand for, in one line. */
-public final class ShapeLegend extends Canvas {
-  private static final double WIDTH = 690;
-  private static final double HEIGHT = 30;
-  private static final double MIDDLE = 13;
-  private static final double LEFT = 20;
-  private static final double LETTER = 6.2;
+/** What the signs under the music of the shape stand for. */
+public final class ShapeLegend extends FlowPane {
+  private static final double WIDTH = 18;
+  private static final double HEIGHT = 14;
+  private static final double MIDDLE = HEIGHT / 2;
 
-  private final GraphicsContext graphics = getGraphicsContext2D();
-  private final LanePen pen = new LanePen(graphics);
-  private double x = LEFT;
-
-  /** The line. */
+  /** The signs with their words; they wrap where there is little room. */
   public ShapeLegend() {
-    super(WIDTH, HEIGHT);
+    super(14, 2);
     setId("shape-legend");
+    setPadding(new Insets(4, 20, 6, 20));
+    add(ShapeLegend::printed, "printed");
+    add(ShapeLegend::proposed, "proposed");
+    add(g -> diamond(g, false), "peak, proposed");
+    add(g -> diamond(g, true), "peak, moved by you");
+    add(ShapeLegend::wave, "must vibrate");
+    add(ShapeLegend::box, "may");
+    add(ShapeLegend::none, "none");
+  }
+
+  private void add(Consumer<GraphicsContext> sign, String words) {
+    Canvas canvas = new Canvas(WIDTH, HEIGHT);
+    sign.accept(canvas.getGraphicsContext2D());
+    Label label = new Label(words);
+    label.getStyleClass().add("quiet");
+    HBox item = new HBox(6, canvas, label);
+    item.setAlignment(Pos.CENTER_LEFT);
+    getChildren().add(item);
+  }
+
+  private static void line(GraphicsContext graphics) {
+    graphics.strokeLine(0, MIDDLE, WIDTH, MIDDLE);
+  }
+
+  private static void printed(GraphicsContext graphics) {
+    graphics.setStroke(Palette.INK);
+    graphics.setLineWidth(1.4);
+    line(graphics);
     graphics.setFill(Palette.INK);
-    graphics.fillRect(x + 6, MIDDLE - 3, 6, 6);
-    pen.line(x, MIDDLE, x + 18, MIDDLE, Palette.INK, 1.4);
-    words("printed");
-    pen.line(x, MIDDLE, x + 18, MIDDLE, Palette.ACCENT, 2);
+    graphics.fillRect(WIDTH / 2 - 3, MIDDLE - 3, 6, 6);
+  }
+
+  private static void proposed(GraphicsContext graphics) {
+    graphics.setStroke(Palette.ACCENT);
+    graphics.setLineWidth(1.8);
+    line(graphics);
     graphics.setFill(Palette.PAPER);
-    graphics.fillOval(x + 6, MIDDLE - 3, 6, 6);
-    graphics.setStroke(Palette.ACCENT);
-    graphics.strokeOval(x + 6, MIDDLE - 3, 6, 6);
-    words("proposed");
-    diamond(false);
-    words("peak, proposed");
-    diamond(true);
-    words("peak, moved by you");
-    wave();
-    words("must vibrate");
-    graphics.setLineDashes(3, 3);
-    graphics.setStroke(Palette.ACCENT);
-    graphics.setLineWidth(1);
-    graphics.strokeRoundRect(x, MIDDLE - 5, 18, 10, 3, 3);
-    graphics.setLineDashes();
-    words("may");
-    graphics.setLineDashes(4, 4);
-    pen.line(x, MIDDLE, x + 18, MIDDLE, Palette.QUIET, 1);
-    graphics.setLineDashes();
-    words("none");
+    graphics.fillOval(WIDTH / 2 - 3, MIDDLE - 3, 6, 6);
+    graphics.strokeOval(WIDTH / 2 - 3, MIDDLE - 3, 6, 6);
   }
 
-  private void words(String text) {
-    pen.text(text, x + 24, MIDDLE, Palette.QUIET);
-    x += 24 + LETTER * text.length() + 14;
-  }
-
-  private void diamond(boolean filled) {
-    double[] xs = {x + 3, x + 9, x + 15, x + 9};
+  private static void diamond(GraphicsContext graphics, boolean filled) {
+    double[] xs = {WIDTH / 2 - 6, WIDTH / 2, WIDTH / 2 + 6, WIDTH / 2};
     double[] ys = {MIDDLE, MIDDLE - 6, MIDDLE, MIDDLE + 6};
     graphics.setFill(filled ? Palette.ACCENT : Palette.PAPER);
     graphics.fillPolygon(xs, ys, 4);
@@ -62,14 +70,26 @@ public final class ShapeLegend extends Canvas {
     graphics.strokePolygon(xs, ys, 4);
   }
 
-  private void wave() {
+  private static void wave(GraphicsContext graphics) {
+    graphics.setStroke(Palette.ACCENT);
+    graphics.setLineWidth(1.3);
     double before = MIDDLE;
-    for (double by = 0; by <= 18; by += 1.5) {
-      double y = MIDDLE - 5 * Math.sin(by / 9 * 2 * Math.PI);
-      if (by > 0) {
-        pen.line(x + by - 1.5, before, x + by, y, Palette.ACCENT, 1.3);
-      }
+    for (double x = 1.5; x <= WIDTH; x += 1.5) {
+      double y = MIDDLE - 5 * Math.sin(x / 9 * 2 * Math.PI);
+      graphics.strokeLine(x - 1.5, before, x, y);
       before = y;
     }
+  }
+
+  private static void box(GraphicsContext graphics) {
+    graphics.setStroke(Palette.ACCENT);
+    graphics.setLineDashes(3, 3);
+    graphics.strokeRoundRect(0.5, MIDDLE - 5, WIDTH - 1, 10, 3, 3);
+  }
+
+  private static void none(GraphicsContext graphics) {
+    graphics.setStroke(Palette.QUIET);
+    graphics.setLineDashes(4, 4);
+    line(graphics);
   }
 }

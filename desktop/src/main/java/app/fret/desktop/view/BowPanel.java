@@ -109,7 +109,12 @@ final class BowPanel extends VBox {
     if (stroke.sharesCm().size() > 1) {
       content.getChildren().add(Parts.fact("each note", shares(stroke)));
     }
-    content.getChildren().addAll(Parts.fact("contact", contact(stroke)), slowly(study, stroke));
+    content
+        .getChildren()
+        .addAll(
+            Parts.fact("contact", contact(stroke)),
+            slowly(study, stroke),
+            Parts.fact("retake", retake(stroke)));
   }
 
   private static String amount(Study study, Stroke stroke) {

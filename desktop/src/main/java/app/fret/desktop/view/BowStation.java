@@ -25,6 +25,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -65,36 +66,48 @@ final class BowStation extends VBox {
     show();
   }
 
-  private HBox schoolRow(Station.Services services) {
-    HBox row = new HBox(6);
+  private FlowPane schoolRow(Station.Services services) {
+    FlowPane row = new FlowPane(6, 6);
     row.getStyleClass().add("station-head");
     row.setAlignment(Pos.CENTER_LEFT);
     for (BowSchool school : BowSchool.values()) {
       row.getChildren().add(chip(school));
     }
+    opposite.setId("figures-opposite");
+    opposite.setFocusTraversable(false);
+    opposite.setTooltip(new Tooltip("A figure that comes back starts with the opposite bow."));
+    opposite.setOnAction(e -> desk.bow().setOpposite(opposite.isSelected()));
     Button compare =
-        Parts.button("compare-bowings", "Compare bowings", "link-action", services::compareBowings);
-    compare.setMinWidth(USE_PREF_SIZE);
-    Label at = Parts.label("at", "quiet");
-    at.setMinWidth(USE_PREF_SIZE);
-    row.getChildren().addAll(Parts.stretch(), compare, at, tempoChoice());
+        Parts.button("compare-bowings", "Compare", "link-action", services::compareBowings);
+    HBox at = new HBox(6, Parts.label("at", "quiet"), tempoChoice());
+    at.setAlignment(Pos.CENTER_LEFT);
+    row.getChildren().addAll(opposite, compare, at);
     return row;
   }
 
   private ToggleButton chip(BowSchool school) {
-    ToggleButton chip = new ToggleButton(school.words());
+    ToggleButton chip = new ToggleButton(chipWords(school));
     chip.setId("school-" + school.id());
     chip.getStyleClass().add("chip");
     chip.setToggleGroup(schools);
     chip.setUserData(school);
     chip.setFocusTraversable(false);
     chip.setMinWidth(USE_PREF_SIZE);
+    chip.setTooltip(new Tooltip(school.words()));
     chip.setOnAction(
         e -> {
           chip.setSelected(true);
           desk.bow().setSchool(school);
         });
     return chip;
+  }
+
+  private static String chipWords(BowSchool school) {
+    return switch (school) {
+      case PRINTED -> "As printed";
+      case SECTION -> "Section";
+      case FREE -> "Free";
+    };
   }
 
   private ComboBox<Double> tempoChoice() {
@@ -130,12 +143,7 @@ final class BowStation extends VBox {
   private HBox figureRow() {
     Label speed = Parts.label("speed, " + TrackLane.legend(), "quiet");
     speed.setMinWidth(USE_PREF_SIZE);
-    opposite.setId("figures-opposite");
-    opposite.setFocusTraversable(false);
-    opposite.setTooltip(new Tooltip("A figure that comes back starts with the opposite bow."));
-    opposite.setMinWidth(USE_PREF_SIZE);
-    opposite.setOnAction(e -> desk.bow().setOpposite(opposite.isSelected()));
-    HBox row = new HBox(10, new VBox(figures, planes), Parts.stretch(), opposite, speed, legend());
+    HBox row = new HBox(10, new VBox(figures, planes), Parts.stretch(), speed, legend());
     row.getStyleClass().add("station-figures");
     row.setAlignment(Pos.CENTER_LEFT);
     return row;

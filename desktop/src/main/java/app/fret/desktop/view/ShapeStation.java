@@ -137,7 +137,7 @@ final class ShapeStation extends VBox {
         Words.count(phrases, "phrase", "phrases")
             + " · "
             + Words.count(conflicts, "long note", "long notes")
-            + " without vibrato as fingered");
+            + " cannot vibrate");
     score.setLanes(lanes);
     score.studyProperty().set(Optional.of(study));
   }

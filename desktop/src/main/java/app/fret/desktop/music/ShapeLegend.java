@@ -17,13 +17,13 @@ public final class ShapeLegend extends FlowPane {
 
   /** The signs with their words; they wrap where there is little room. */
   public ShapeLegend() {
-    super(14, 2);
+    super(10, 2);
     setId("shape-legend");
     setPadding(new Insets(4, 20, 6, 20));
     add(ShapeLegend::printed, "printed");
     add(ShapeLegend::proposed, "proposed");
     add(g -> diamond(g, false), "peak, proposed");
-    add(g -> diamond(g, true), "peak, moved by you");
+    add(g -> diamond(g, true), "peak, moved");
     add(ShapeLegend::wave, "must vibrate");
     add(ShapeLegend::box, "may");
     add(ShapeLegend::none, "none");

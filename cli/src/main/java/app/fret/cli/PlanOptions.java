@@ -189,6 +189,13 @@ final class PlanOptions {
     for (String text : given.texts(STROKE)) {
       StrokeOption option = StrokeOption.parse(text);
       int note = option.note().in(reading, "--" + STROKE).number();
+      option
+          .decision()
+          .emptyOn(note, reading.notes().size())
+          .ifPresent(
+              why -> {
+                throw new IllegalArgumentException("--" + STROKE + " " + text + ": " + why);
+              });
       bow = bow.with(new StrokeAt(reading.places().top(note), option.decision()));
     }
     return bow;

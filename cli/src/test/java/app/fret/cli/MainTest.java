@@ -249,6 +249,7 @@ class MainTest {
         "--stroke 1:9=up; bar 1 has no note 9",
         "--stroke 1:1=kind:loud; no kind of stroke 'loud'; use legato",
         "--stroke 1:1=at:2; no place on the bow: 2.0; use 0 (frog) to 1 (tip)",
+        "--stroke 1:1=join; --stroke 1:1=join: there is no stroke before the first note",
         "--bowing strict; there is no bowing 'strict'; they are printed, section, free",
         "--hand huge; 'huge' is no hand",
         "--profile loud; no profile 'loud'",

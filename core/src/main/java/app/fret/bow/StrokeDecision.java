@@ -137,6 +137,24 @@ public record StrokeDecision(Act act, Optional<StrokeKind> kind, OptionalDouble 
     }
   }
 
+  /**
+   * Why it says nothing on a note of a passage; empty where it does.
+   *
+   * @param note number of the note
+   * @param count notes of the passage
+   */
+  public Optional<String> emptyOn(int note, int count) {
+    return switch (act) {
+      case JOIN, HOOK, TWO, RETAKE ->
+          note == 0 ? Optional.of("there is no stroke before the first note") : Optional.empty();
+      case SPLIT ->
+          note + 1 == count
+              ? Optional.of("there is no stroke behind the last note")
+              : Optional.empty();
+      default -> Optional.empty();
+    };
+  }
+
   /** What it does, for players. */
   public String words() {
     return switch (act) {

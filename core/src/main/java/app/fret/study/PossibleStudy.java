@@ -1,5 +1,6 @@
 package app.fret.study;
 
+import app.fret.bow.StrokeAt;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
 import app.fret.lefthand.LeftHandChoices;
@@ -8,6 +9,7 @@ import app.fret.lefthand.PinAt;
 import app.fret.lefthand.PinConflictException;
 import app.fret.reading.NotePlaces;
 import app.fret.reading.PlayedNote;
+import app.fret.score.NoteRef;
 import app.fret.score.Passage;
 import java.util.ArrayList;
 import java.util.List;
@@ -39,13 +41,9 @@ public record PossibleStudy(Study study, List<String> remarks) {
       try {
         Study study = Study.of(passage, player, possible);
         for (PinAt lost : study.pinsWithoutPlace()) {
-          remarks.add(
-              "A pin on "
-                  + lost.at().written().display()
-                  + " in bar "
-                  + bar(passage, lost)
-                  + " finds no such note there any more; it is kept, but not in force.");
+          remarks.add(lost("A pin", passage, lost.at()));
         }
+        addLost(study, remarks);
         return new PossibleStudy(study, remarks);
       } catch (PinConflictException e) {
         int bar = places.top(e.note()).bar();
@@ -60,8 +58,31 @@ public record PossibleStudy(Study study, List<String> remarks) {
     }
   }
 
-  private static String bar(Passage passage, PinAt pin) {
-    int bar = pin.at().bar();
+  /** Decisions for bow and shape whose notes are gone: kept, but not in force. */
+  private static void addLost(Study study, List<String> remarks) {
+    for (StrokeAt stroke : study.choices().bow().strokes()) {
+      if (study.places().find(stroke.at()).isEmpty()) {
+        remarks.add(lost("A decision for the bow", study.passage(), stroke.at()));
+      }
+    }
+    for (NoteRef phrase : study.choices().shape().peaks().keySet()) {
+      if (study.places().find(phrase).isEmpty()) {
+        remarks.add(lost("A peak that was moved", study.passage(), phrase));
+      }
+    }
+  }
+
+  private static String lost(String what, Passage passage, NoteRef at) {
+    return what
+        + " on "
+        + at.written().display()
+        + " in bar "
+        + bar(passage, at)
+        + " finds no such note there any more; it is kept, but not in force.";
+  }
+
+  private static String bar(Passage passage, NoteRef at) {
+    int bar = at.bar();
     return bar < passage.bars().size() ? passage.bars().get(bar).label() : "beyond the last";
   }
 

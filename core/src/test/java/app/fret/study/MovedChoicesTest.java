@@ -2,6 +2,9 @@ package app.fret.study;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fret.bow.BowChoices;
+import app.fret.bow.StrokeAt;
+import app.fret.bow.StrokeDecision;
 import app.fret.edit.StaffPen;
 import app.fret.lefthand.Pin;
 import app.fret.lefthand.PinAt;
@@ -14,8 +17,11 @@ import app.fret.score.Finger;
 import app.fret.score.Passage;
 import app.fret.score.Step;
 import app.fret.score.Tempo;
+import app.fret.shape.Character;
+import app.fret.shape.ShapeChoices;
 import app.fret.testing.Music;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class MovedChoicesTest {
@@ -44,6 +50,33 @@ class MovedChoicesTest {
     MovedChoices moved = moved(pen);
     assertThat(moved.lost()).isEmpty();
     assertThat(pinned(moved, pen)).containsExactly(4, 7);
+  }
+
+  @Test
+  void strokesPeaksAndCharactersMoveWithTheirNotesOrAreNamed() {
+    Choices shaped =
+        choices
+            .with(BowChoices.none().with(new StrokeAt(places.top(2), StrokeDecision.parse("up"))))
+            .with(
+                ShapeChoices.none()
+                    .withPeak(places.top(0), Optional.of(places.top(3)))
+                    .withCharacter(places.top(0), Optional.of(Character.SINGING)));
+    StaffPen more = StaffPen.over(passage).goTo(1, false).note(Step.A);
+    MovedChoices moved =
+        MovedChoices.of(shaped, passage, more.music().passage(), more.music().eventsNow());
+    assertThat(moved.lost()).isEmpty();
+    NotePlaces now = NotePlaces.of(more.music().passage(), PlayedNote.of(more.music().passage()));
+    assertThat(moved.choices().bow().strokes())
+        .extracting(s -> now.find(s.at()).orElseThrow().note())
+        .hasSize(1)
+        .allMatch(n -> n == 3);
+    assertThat(moved.choices().shape().peaks()).hasSize(1);
+    assertThat(moved.choices().shape().characters()).containsValue(Character.SINGING);
+    StaffPen gone = StaffPen.over(passage).goTo(2, false).delete();
+    assertThat(
+            MovedChoices.of(shaped, passage, gone.music().passage(), gone.music().eventsNow())
+                .lost())
+        .contains("the decision for the bow on E5 in bar 1");
   }
 
   @Test

@@ -10,6 +10,7 @@ import app.fret.bow.StrokeDecision.Act;
 import app.fret.score.NoteRef;
 import app.fret.study.Study;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import javafx.beans.property.ObjectProperty;
@@ -55,6 +56,11 @@ public final class BowDesk {
 
   /** Decides a stroke on a note; the same decision once more takes it back. */
   public void decide(int note, StrokeDecision decision) {
+    Optional<String> empty = decision.emptyOn(note, desk.study().notes().size());
+    if (empty.isPresent()) {
+      desk.say(sentence(empty.get()) + ".");
+      return;
+    }
     StrokeAt decided = new StrokeAt(at(note), decision);
     boolean isThere = wanted().strokes().contains(decided);
     BowChoices next = isThere ? wanted().without(decided) : wanted().with(decided);

@@ -2,6 +2,7 @@ package app.fret.bow;
 
 import app.fret.bow.StrokeDecision.Act;
 import app.fret.score.BowDirection;
+import java.util.List;
 import java.util.Locale;
 
 /**
@@ -169,6 +170,23 @@ final class BowJoints {
       boolean weaker = first(now).stress() < first(before).stress();
       double price = weights.price(calm && weaker ? "hook-calm" : "hook");
       return price + (direction == BowDirection.DOWN ? weights.price("hook-two-downs") : 0);
+    }
+
+    /** All that its efforts follow from: joints alike in it cost the same everywhere. */
+    List<Object> look() {
+      return List.of(
+          available,
+          rest,
+          lift,
+          perBow,
+          towardsTip,
+          lostPerSecond,
+          turn,
+          hooks[0],
+          hooks[1],
+          againstLift,
+          againstLiftBack,
+          mustLift);
     }
 
     /** Effort of turning where the bow is. */

@@ -4,7 +4,9 @@ import app.fret.score.BowDirection;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * The least effort of all ways to bow a passage.
@@ -62,11 +64,13 @@ final class BowSearch {
     this.entry = new double[count][4 * places];
     this.exit = new double[count][4 * places];
     StrokeTables known = new StrokeTables(weights, places);
+    Map<List<Object>, Lifts> alike = new HashMap<>();
     for (int i = 0; i < count; i++) {
       tables[i] = known.of(drafts.get(i).demand());
       lifts[i] = new Lifts[before[i].length];
       for (int k = 0; k < before[i].length; k++) {
-        lifts[i][k] = new Lifts(joints.between(drafts.get(before[i][k]), drafts.get(i)), places);
+        BowJoints.Joint joint = joints.between(drafts.get(before[i][k]), drafts.get(i));
+        lifts[i][k] = alike.computeIfAbsent(joint.look(), look -> new Lifts(joint, places));
       }
       enter(i);
       draw(i);

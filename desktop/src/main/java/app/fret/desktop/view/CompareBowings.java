@@ -13,13 +13,10 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import javafx.collections.FXCollections;
-import javafx.geometry.HPos;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.layout.ColumnConstraints;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -31,7 +28,7 @@ final class CompareBowings extends VBox {
   private final Runnable onClose;
   private final Side left;
   private final Side right;
-  private final GridPane figures = new GridPane();
+  private final FigureTable figures = new FigureTable();
   private final Label differing = Parts.label("", "quiet");
 
   /** One of the two bowings. */
@@ -134,25 +131,13 @@ final class CompareBowings extends VBox {
   }
 
   private void showFigures(BowPlan one, BowPlan other) {
-    figures.getChildren().clear();
-    figures.getColumnConstraints().clear();
-    figures.setHgap(20);
-    column("", "left", "right");
-    column("effort", effort(one), effort(other));
-    column("strokes", one.strokes().size() + "", other.strokes().size() + "");
-    column("lifts", lifts(one) + "", lifts(other) + "");
-    column("two in one way", hooks(one) + "", hooks(other) + "");
-    column("bow in all", cm(one), cm(other));
-    column("troubles", one.troubles().size() + "", other.troubles().size() + "");
-  }
-
-  private void column(String name, String one, String other) {
-    int index = figures.getColumnCount();
-    figures.getColumnConstraints().add(new ColumnConstraints());
-    figures.add(Parts.label(name, "figure-name"), index, 0);
-    figures.add(Parts.label(one, index == 0 ? "quiet" : "figure"), index, 1);
-    figures.add(Parts.label(other, index == 0 ? "quiet" : "figure"), index, 2);
-    figures.getColumnConstraints().get(index).setHalignment(index == 0 ? HPos.LEFT : HPos.RIGHT);
+    figures.begin();
+    figures.column("effort", effort(one), effort(other));
+    figures.column("strokes", one.strokes().size(), other.strokes().size());
+    figures.column("lifts", lifts(one), lifts(other));
+    figures.column("two in one way", hooks(one), hooks(other));
+    figures.column("bow in all", cm(one), cm(other));
+    figures.column("troubles", one.troubles().size(), other.troubles().size());
   }
 
   private static String effort(BowPlan plan) {

@@ -15,13 +15,10 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import javafx.collections.FXCollections;
-import javafx.geometry.HPos;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.layout.ColumnConstraints;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -37,7 +34,7 @@ final class CompareView extends VBox {
   private final Runnable onClose;
   private final Side left;
   private final Side right;
-  private final GridPane figures = new GridPane();
+  private final FigureTable figures = new FigureTable();
   private final Label differing = Parts.label("", "quiet");
   private final Label why = Parts.words("", "quiet");
 
@@ -173,30 +170,18 @@ final class CompareView extends VBox {
   }
 
   private void showFigures(LeftHandPlan one, LeftHandPlan other) {
-    figures.getChildren().clear();
-    figures.getColumnConstraints().clear();
-    figures.setHgap(20);
-    column("", "left", "right");
-    column("effort", effort(one), effort(other));
+    figures.begin();
+    figures.column("effort", effort(one), effort(other));
     Totals first = one.totals();
     Totals second = other.totals();
-    column("shifts", first.shifts() + "", second.shifts() + "");
-    column("travel", mm(first.travelMm()), mm(second.travelMm()));
-    column("longest", mm(first.longestShiftMm()), mm(second.longestShiftMm()));
-    column("hardest", bits(first), bits(second));
-    column("crossings", first.crossings() + "", second.crossings() + "");
-    column("open strings", first.openStrings() + "", second.openStrings() + "");
-    column("reaches", first.reaches() + "", second.reaches() + "");
-    column("highest position", highest(first), highest(second));
-  }
-
-  private void column(String name, String one, String other) {
-    int index = figures.getColumnCount();
-    figures.getColumnConstraints().add(new ColumnConstraints());
-    figures.add(Parts.label(name, "figure-name"), index, 0);
-    figures.add(Parts.label(one, index == 0 ? "quiet" : "figure"), index, 1);
-    figures.add(Parts.label(other, index == 0 ? "quiet" : "figure"), index, 2);
-    figures.getColumnConstraints().get(index).setHalignment(index == 0 ? HPos.LEFT : HPos.RIGHT);
+    figures.column("shifts", first.shifts(), second.shifts());
+    figures.column("travel", mm(first.travelMm()), mm(second.travelMm()));
+    figures.column("longest", mm(first.longestShiftMm()), mm(second.longestShiftMm()));
+    figures.column("hardest", bits(first), bits(second));
+    figures.column("crossings", first.crossings(), second.crossings());
+    figures.column("open strings", first.openStrings(), second.openStrings());
+    figures.column("reaches", first.reaches(), second.reaches());
+    figures.column("highest position", highest(first), highest(second));
   }
 
   private static String effort(LeftHandPlan plan) {

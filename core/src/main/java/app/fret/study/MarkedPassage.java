@@ -23,8 +23,8 @@ import org.apache.commons.numbers.fraction.Fraction;
  * Writes a plan into the notes of its passage, as a player would pencil it in.
  *
  * <p>A finger stands at every note, a string where it changes, a bow sign where a player would look
- * for one: at the first stroke, at the first of each bar, after a rest, and where the direction
- * does not simply turn. What was printed there before gives way.
+ * for one: at the first stroke, at the first of each bar, after a rest, where the part has one, and
+ * where the direction does not simply turn. What was printed there before gives way.
  */
 public final class MarkedPassage {
   /** A change inside a note stands on a place that note values can say. */
@@ -115,6 +115,10 @@ public final class MarkedPassage {
 
   private static boolean isBowed(Stroke stroke) {
     return !stroke.beginsInside() && stroke.kind() != StrokeKind.PIZZICATO;
+  }
+
+  private boolean isPrinted(Stroke stroke) {
+    return study.notes().get(stroke.firstNote()).marks().bow().isPresent();
   }
 
   private boolean isWorthASign(Stroke before, Stroke stroke) {

@@ -71,10 +71,19 @@ public enum Contact {
 
   /** Whether a note lies high on its string. */
   static boolean isHigh(Brief brief, BowedNote note) {
+    return semitones(brief, note) >= HIGH_SEMITONES;
+  }
+
+  /** Whether it is an open string by itself. */
+  static boolean isOpen(Brief brief, BowedNote note) {
+    return note.strings().size() == 1 && semitones(brief, note) == 0;
+  }
+
+  /** Half steps of its top note above the open string. */
+  private static int semitones(Brief brief, BowedNote note) {
     List<SoundingPitch> heads = brief.pitches().get(note.number());
     OpenString string = brief.player().instrument().strings().get(note.topString() - 1);
-    int semitones = heads.get(heads.size() - 1).midi() - string.pitch().midi();
-    return semitones >= HIGH_SEMITONES;
+    return heads.get(heads.size() - 1).midi() - string.pitch().midi();
   }
 
   /** How far the stick leans away from the bridge, in degrees: flat hair in forte. */

@@ -7,6 +7,7 @@ import java.util.Locale;
 /** What the bow hand does during a stroke, in plain words (common practice, no source). */
 final class Hints {
   private static final double LATE_SECONDS = 0.3;
+  private static final double RINGS_SECONDS = 0.2;
 
   /** Of its usual amount, what a stroke has at most that saves. */
   private static final double SAVED = 0.85;
@@ -28,6 +29,9 @@ final class Hints {
     if (goesOntoTopString(line, draft.notes().first()) && first.isSoft()) {
       hints.add("Lighter onto the top string.");
     }
+    if (leavesAnOpenString(line, draft)) {
+      hints.add("Leave the open string lightly inside the slur, so that it rings on.");
+    }
     if (speaksLate(line, first)) {
       hints.add("It speaks late up here: start with weight, then release.");
     }
@@ -44,6 +48,18 @@ final class Hints {
       hints.add("The last note is short: let the bow go on in the air.");
     }
     return hints;
+  }
+
+  /** Whether a slur goes from an open string, long enough to be heard, to another string. */
+  private static boolean leavesAnOpenString(BowLine line, Draft draft) {
+    for (int i = draft.notes().first(); i < draft.notes().last(); i++) {
+      BowedNote note = line.note(i);
+      boolean crosses = line.note(i + 1).topString() != note.topString();
+      if (crosses && note.seconds() >= RINGS_SECONDS && Contact.isOpen(line.brief(), note)) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** High on an inner or lower string. */

@@ -85,6 +85,16 @@ class HintsAndContactTest {
   }
 
   @Test
+  void anOpenStringLeftInsideASlurRingsOn() {
+    List<Stroke> crossing = strokes(Music.passage("(G3/4 D4/4) A3/2"), 72, 4, 3, 4);
+    assertThat(hints(crossing, 0)).anyMatch(h -> h.contains("rings on"));
+    List<Stroke> staying = strokes(Music.passage("(G3/4 A3/4) B3/2"), 72, 4);
+    assertThat(hints(staying, 0)).noneMatch(h -> h.contains("rings on"));
+    List<Stroke> quick = strokes(Music.passage("(G3/16 D4/16) A3/2"), 120, 4, 3, 4);
+    assertThat(hints(quick, 0)).noneMatch(h -> h.contains("rings on"));
+  }
+
+  @Test
   void loudAndHighLieNearTheBridgeAndSoftFullBowsNearTheFingerboard() {
     Stroke loud = strokes(with("C5/4 D5/4 E5/4 F5/4", "ff", ""), 90, 2).get(0);
     assertThat(loud.manner().from()).isEqualTo(Contact.BRIDGE);

@@ -46,7 +46,7 @@ final class BowJson {
       }
       strokes.add(one);
     }
-    node.set("planes", planes(plan.planes()));
+    node.set("planes", planes(plan.planes()).put("crossingsPerBeat", perBeat(study)));
     ArrayNode patterns = node.putArray("patterns");
     plan.patterns()
         .forEach(
@@ -59,6 +59,13 @@ final class BowJson {
     ArrayNode troubles = node.putArray("troubles");
     plan.troubles().forEach(t -> troubles.add(trouble(study, t)));
     return node;
+  }
+
+  /** Crossings a beat of the target. */
+  private static double perBeat(Study study) {
+    double beats =
+        study.passage().length().divide(study.choices().target().beat().length()).doubleValue();
+    return rounded(study.bow().planes().crossings() / Math.max(1, beats), CENTIMETRES);
   }
 
   private static ObjectNode planes(PlanePlan planes) {

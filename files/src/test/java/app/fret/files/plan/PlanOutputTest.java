@@ -202,6 +202,7 @@ class PlanOutputTest {
     }
     assertThat(json.at("/bow/strokes").size()).isPositive();
     assertThat(json.at("/bow/planes/crossings").isInt()).isTrue();
+    assertThat(json.at("/bow/planes/crossingsPerBeat").asDouble()).isBetween(0.0, 4.0);
     assertThat(json.at("/bow/planes/largestHandTravelMm").asDouble())
         .isGreaterThanOrEqualTo(json.at("/bow/planes/preparedHandTravelMm").asDouble());
     assertThat(json.at("/bow/patterns").isArray()).isTrue();

@@ -56,11 +56,6 @@ public record StrokeDecision(Act act, Optional<StrokeKind> kind, OptionalDouble 
     public String sign() {
       return sign;
     }
-
-    /** What it does, for players. */
-    public String words() {
-      return words;
-    }
   }
 
   public StrokeDecision {

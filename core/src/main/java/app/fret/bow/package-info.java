@@ -1,6 +1,7 @@
 /**
- * Plans bow strokes from what is printed: which notes share a stroke and which way it goes.
+ * Plans the bow: which notes share a stroke, which way it goes, where on the hair and how much of
+ * it, on which plane; and what of it is trouble, with what mends it.
  *
- * <p>Start at {@link app.fret.bow.BowPlanner}. Knows nothing of fingers.
+ * <p>Start at {@link app.fret.bow.BowPlanner}. Knows strings, not fingers.
  */
 package app.fret.bow;

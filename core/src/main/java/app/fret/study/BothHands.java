@@ -23,7 +23,7 @@ import java.util.stream.IntStream;
  * @param prepared the left hand's passage
  * @param leftHand fingers and strings
  * @param bow strokes
- * @param rounds total effort after each round, the first first
+ * @param rounds total effort after each round that was kept, the first first
  */
 record BothHands(
     Brief brief,
@@ -70,17 +70,12 @@ record BothHands(
       PreparedPassage again = prepare(onStrokes, choices);
       LeftHandPlan planned = leftHand(onStrokes, choices, again);
       BowPlan bowed = bow(onStrokes, choices, planned);
-      List<Double> rounds = new ArrayList<>(best.rounds);
-      double least = Math.min(best.effort(), total(planned, bowed));
-      rounds.add(least);
-      boolean better = total(planned, bowed) < best.effort();
-      best =
-          better
-              ? new BothHands(onStrokes, again, planned, bowed, rounds)
-              : new BothHands(best.brief, best.prepared, best.leftHand, best.bow, rounds);
-      if (!better) {
-        break;
+      if (total(planned, bowed) >= best.effort()) {
+        return best;
       }
+      List<Double> rounds = new ArrayList<>(best.rounds);
+      rounds.add(total(planned, bowed));
+      best = new BothHands(onStrokes, again, planned, bowed, rounds);
     }
     return best;
   }

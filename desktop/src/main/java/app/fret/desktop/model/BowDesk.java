@@ -87,11 +87,6 @@ public final class BowDesk {
         });
   }
 
-  /** Frees all strokes. */
-  public void freeAll() {
-    decide(wanted().withStrokes(List.of()), "Freed all strokes");
-  }
-
   /** Takes what mends a trouble. */
   public void take(Mend mend) {
     decide(mend.in(wanted()), mend.words().replaceAll("\\.$", ""));

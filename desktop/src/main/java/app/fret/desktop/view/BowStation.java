@@ -33,7 +33,6 @@ import javafx.scene.paint.CycleMethod;
 import javafx.scene.paint.LinearGradient;
 import javafx.scene.paint.Stop;
 import javafx.scene.shape.Rectangle;
-import javafx.util.StringConverter;
 
 /**
  * The passage with its bow signs, under it where on the bow each stroke lies and on which plane,
@@ -114,7 +113,7 @@ final class BowStation extends VBox {
     tempo.setId("bow-tempo");
     tempo.setFocusTraversable(false);
     tempo.setMinWidth(USE_PREF_SIZE);
-    tempo.setConverter(new Tempos());
+    tempo.setConverter(new ShownAs<>(t -> String.format(Locale.ROOT, "%.0f a minute", t)));
     tempo.setOnAction(
         e -> {
           if (!isFilling && tempo.getValue() != null) {
@@ -125,19 +124,6 @@ final class BowStation extends VBox {
           }
         });
     return tempo;
-  }
-
-  /** A tempo as the list of tempos shows it. */
-  private static final class Tempos extends StringConverter<Double> {
-    @Override
-    public String toString(Double perMinute) {
-      return perMinute == null ? "" : String.format(Locale.ROOT, "%.0f a minute", perMinute);
-    }
-
-    @Override
-    public Double fromString(String text) {
-      throw new IllegalStateException("the list is not typed into");
-    }
   }
 
   private HBox figureRow() {

@@ -20,7 +20,6 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 
 /** Two bowings side by side: figures in columns, differing notes lit, and either can be taken. */
 final class CompareBowings extends VBox {
@@ -40,7 +39,7 @@ final class CompareBowings extends VBox {
     Side(String name) {
       choice.setId("bowing-" + name);
       choice.setMaxWidth(Double.MAX_VALUE);
-      choice.setConverter(new Names());
+      choice.setConverter(new ShownAs<>(BowCandidate::name));
       score = new ScoreView("bowing-score-" + name, Lanes.BOW_TRACK, ScoreView.SMALL, desk::layOut);
       take = Parts.button("take-bowing-" + name, "Take this one", "main-action", this::take);
     }
@@ -64,19 +63,6 @@ final class CompareBowings extends VBox {
       score.studyProperty().set(Optional.of(choice.getValue().study()));
       score.litProperty().set(lit);
       take.setDisable(choice.getSelectionModel().getSelectedIndex() == 0);
-    }
-  }
-
-  /** What a bowing is called in the list. */
-  private static final class Names extends StringConverter<BowCandidate> {
-    @Override
-    public String toString(BowCandidate candidate) {
-      return candidate == null ? "" : candidate.name();
-    }
-
-    @Override
-    public BowCandidate fromString(String name) {
-      throw new IllegalStateException("the list is not typed into");
     }
   }
 

@@ -22,7 +22,6 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 
 /**
  * Two plans side by side: figures in columns, differing notes lit on the music, and a button that
@@ -48,7 +47,7 @@ final class CompareView extends VBox {
     Side(String name) {
       choice.setId("compare-" + name);
       choice.setMaxWidth(Double.MAX_VALUE);
-      choice.setConverter(new Names());
+      choice.setConverter(new ShownAs<>(Candidate::name));
       score =
           new ScoreView("compare-score-" + name, Lanes.LEFT_HAND, ScoreView.SMALL, desk::layOut);
       take = Parts.button("take-" + name, "Take this one", "main-action", () -> take(false));
@@ -86,19 +85,6 @@ final class CompareView extends VBox {
       take.setDisable(now);
       takeBars.setDisable(now);
       takeBars.setText("Take it for " + barWords());
-    }
-  }
-
-  /** What a candidate is called in the list. */
-  private static final class Names extends StringConverter<Candidate> {
-    @Override
-    public String toString(Candidate candidate) {
-      return candidate == null ? "" : candidate.name();
-    }
-
-    @Override
-    public Candidate fromString(String name) {
-      throw new IllegalStateException("the list is not typed into");
     }
   }
 

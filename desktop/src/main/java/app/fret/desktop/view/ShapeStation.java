@@ -26,7 +26,6 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 
 /**
  * The passage with its levels, phrases, vibrato and bow under it. A peak is moved by dragging it in
@@ -73,7 +72,7 @@ final class ShapeStation extends VBox {
   private HBox figureRow() {
     style.setId("shape-style");
     style.getItems().setAll(Style.values());
-    style.setConverter(new Names());
+    style.setConverter(new ShownAs<>(Style::words));
     style.setFocusTraversable(false);
     style.setOnAction(
         e -> {
@@ -86,19 +85,6 @@ final class ShapeStation extends VBox {
     row.getStyleClass().add("station-figures");
     row.setAlignment(Pos.CENTER_LEFT);
     return row;
-  }
-
-  /** A style as the list shows it. */
-  private static final class Names extends StringConverter<Style> {
-    @Override
-    public String toString(Style style) {
-      return style == null ? "" : style.words();
-    }
-
-    @Override
-    public Style fromString(String text) {
-      throw new IllegalStateException("the list is not typed into");
-    }
   }
 
   private void dragging(int from, int to) {

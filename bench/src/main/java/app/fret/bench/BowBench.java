@@ -1,7 +1,10 @@
 package app.fret.bench;
 
+import app.fret.bow.BowChoices;
 import app.fret.bow.BowPlan;
 import app.fret.bow.BowPlanner;
+import app.fret.bow.StrokeAt;
+import app.fret.bow.StrokeDecision;
 import app.fret.brief.Brief;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;
@@ -37,6 +40,8 @@ public class BowBench {
 
   private Brief brief;
   private List<List<Integer>> strings;
+  private BowPlan planned;
+  private BowChoices changed;
 
   /** Makes the melody. */
   @Setup
@@ -44,11 +49,20 @@ public class BowBench {
     Player player = Player.of("", Instruments.named("violin"));
     brief = Melody.brief(Melody.of(strokes), player, TEMPO);
     strings = brief.notes().stream().map(n -> List.of(1 + n.number() / 3 % 3)).toList();
+    planned = new BowPlanner().plan(brief, strings);
+    StrokeDecision up = StrokeDecision.parse("up");
+    changed = BowChoices.none().with(new StrokeAt(brief.reading().places().top(strokes / 2), up));
   }
 
   /** A plan from nothing. */
   @Benchmark
   public BowPlan plan() {
     return new BowPlanner().plan(brief, strings);
+  }
+
+  /** The plan after the stroke in the middle is decided up. */
+  @Benchmark
+  public BowPlan change() {
+    return new BowPlanner().plan(brief, changed, strings, planned);
   }
 }

@@ -138,6 +138,8 @@ final class BookFile {
         .locations(migrations)
         .javaMigrations(new PinsByPlace())
         .target(String.valueOf(newest))
+        // All or none: a program killed on the way leaves the version it found, never one between.
+        .group(true)
         .load()
         .migrate();
   }

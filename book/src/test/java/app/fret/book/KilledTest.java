@@ -93,7 +93,7 @@ class KilledTest {
     try (Stream<Path> files = Files.list(file.getParent())) {
       assertThat(files.map(f -> f.getFileName().toString()))
           .allMatch(
-              n -> n.matches("killed\\.fretbook(\\.v[23]\\.backup)*|\\.killed\\.fretbook\\.lock"));
+              n -> n.matches("killed\\.fretbook(\\.v2\\.backup)?|\\.killed\\.fretbook\\.lock"));
     }
   }
 

@@ -4,7 +4,6 @@ import app.fret.reading.StrokeGroups;
 import app.fret.score.Span;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.IntFunction;
 
 /**
  * The strokes of a passage.
@@ -16,7 +15,7 @@ import java.util.function.IntFunction;
  * @param planes the arm's way over the strings
  * @param patterns patterns over the strings and in the bow
  * @param troubles where the bow gets into trouble, in the order of the music
- * @param others works out {@link #otherWays(int)}
+ * @param answers what is worked out when it is asked for
  */
 public record BowPlan(
     BowSchool school,
@@ -26,7 +25,7 @@ public record BowPlan(
     PlanePlan planes,
     List<BowPattern> patterns,
     List<BowTrouble> troubles,
-    IntFunction<List<OtherStroke>> others) {
+    BowAnswers answers) {
   public BowPlan {
     strokes = List.copyOf(strokes);
     patterns = List.copyOf(patterns);
@@ -35,7 +34,7 @@ public record BowPlan(
 
   /** The other ways to take a stroke, cheapest first; none where it is plucked. */
   public List<OtherStroke> otherWays(int stroke) {
-    return others.apply(stroke);
+    return answers.otherWays(stroke);
   }
 
   /** Number of the stroke in which a note begins. */

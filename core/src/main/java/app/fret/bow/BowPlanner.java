@@ -8,6 +8,7 @@ import app.fret.search.Lazy;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Plans how a passage is bowed: which notes share a stroke, which way each stroke goes, where on
@@ -50,7 +51,18 @@ public final class BowPlanner {
    * @param strings strings of each note as the left hand takes it, lowest-pitched first
    */
   public BowPlan plan(Brief brief, BowChoices choices, List<List<Integer>> strings) {
-    return new Task(brief, choices, strings, places).plan();
+    return new Task(brief, choices, strings, places).plan(Optional.empty());
+  }
+
+  /**
+   * Plans the strokes of a passage that was planned before and is a little changed: the same plan
+   * as from nothing, sooner.
+   *
+   * @param earlier the plan before, of this planner's grid
+   */
+  public BowPlan plan(
+      Brief brief, BowChoices choices, List<List<Integer>> strings, BowPlan earlier) {
+    return new Task(brief, choices, strings, places).plan(Optional.of(earlier.answers().search()));
   }
 
   /** What a unit of the left hand's effort is worth in units of the bow's. */
@@ -81,11 +93,15 @@ public final class BowPlanner {
       this.joints = new BowJoints(line, choices.school(), decided);
     }
 
-    BowPlan plan() {
+    BowPlan plan(Optional<BowSearch> earlier) {
       Figures figures =
           new Figures(
               line, candidates.whole().stream().map(Draft::notes).toList(), choices.opposite());
-      BowSearch search = new BowSearch(candidates.all(), joints, figures, weights, places);
+      List<Draft> drafts = candidates.all();
+      BowSearch search =
+          earlier
+              .map(e -> e.next(drafts, joints, figures, weights))
+              .orElseGet(() -> new BowSearch(drafts, joints, figures, weights, places));
       List<Drawn> path = search.path();
       BowedPath bowed = new BowedPath(line, path, joints, figures);
       List<Stroke> strokes = new ArrayList<>();
@@ -101,15 +117,15 @@ public final class BowPlanner {
           line.hairCm(),
           new Planes(line, strokes).plan(),
           new BowPatterns(line, strokes).find(),
-          tried(new BowTroubles(bowed, decided).find()),
-          number -> others(others, strokes, number));
+          tried(new BowTroubles(bowed, decided).find(), search),
+          new BowAnswers(search, number -> others(others, strokes, number)));
     }
 
     /** Troubles whose mends were tried on the passage, when somebody asks for them. */
-    private List<BowTrouble> tried(List<BowTrouble> troubles) {
+    private List<BowTrouble> tried(List<BowTrouble> troubles, BowSearch search) {
       List<BowTrouble> all = new ArrayList<>();
       for (BowTrouble trouble : troubles) {
-        Lazy<List<Mend>> mends = new Lazy<>(() -> thatHelp(trouble, troubles.size()));
+        Lazy<List<Mend>> mends = new Lazy<>(() -> thatHelp(trouble, troubles.size(), search));
         all.add(
             new BowTrouble(
                 trouble.kind(), trouble.firstNote(), trouble.lastNote(), trouble.text(), mends));
@@ -118,13 +134,14 @@ public final class BowPlanner {
     }
 
     /** The mends that take a trouble away and bring no other in its place. */
-    private List<Mend> thatHelp(BowTrouble trouble, int troubles) {
+    private List<Mend> thatHelp(BowTrouble trouble, int troubles, BowSearch search) {
       List<Mend> helping = new ArrayList<>();
       for (Mend mend : trouble.mends()) {
         BowChoices mended = mend.in(choices);
         Brief brief = line.brief();
         Brief again = brief.bowed(DecidedGroups.of(brief.reading(), mended));
-        List<BowTrouble> left = new Task(again, mended, strings, places).plan().troubles();
+        List<BowTrouble> left =
+            new Task(again, mended, strings, places).plan(Optional.of(search)).troubles();
         if (left.size() <= troubles && left.stream().noneMatch(trouble::isLike)) {
           helping.add(mend);
         }

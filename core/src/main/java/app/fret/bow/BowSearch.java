@@ -4,9 +4,7 @@ import app.fret.score.BowDirection;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 
 /**
  * The least effort of all ways to bow a passage.
@@ -29,6 +27,8 @@ final class BowSearch {
 
   private final List<Draft> drafts;
   private final Figures figures;
+  private final BowCosts costs;
+  private final BowWeights weights;
   private final double otherStart;
 
   private final int places;
@@ -39,6 +39,7 @@ final class BowSearch {
   private final double[][] entry;
   private final double[][] exit;
   private final int lastPiece;
+  private int workedOut;
 
   /** A stroke and how it is drawn. */
   record Drawn(Draft draft, Way way, int candidate) {}
@@ -50,10 +51,23 @@ final class BowSearch {
    * @param places size of the grid
    */
   BowSearch(List<Draft> drafts, BowJoints joints, Figures figures, BowWeights weights, int places) {
+    this(drafts, joints, figures, new BowCosts(weights, places), weights, places, null);
+  }
+
+  private BowSearch(
+      List<Draft> drafts,
+      BowJoints joints,
+      Figures figures,
+      BowCosts costs,
+      BowWeights weights,
+      int places,
+      BowSearch previous) {
     this.drafts = drafts;
     this.figures = figures;
-    this.otherStart = weights.price("other-start");
+    this.costs = costs;
+    this.weights = weights;
     this.places = places;
+    this.otherStart = EarlierSearch.exact(weights.price("other-start"));
     int count = drafts.size();
     this.lastPiece = drafts.stream().mapToInt(d -> d.notes().last()).max().orElse(-1);
     this.before = new int[count][];
@@ -63,18 +77,38 @@ final class BowSearch {
     this.lifts = new Lifts[count][];
     this.entry = new double[count][4 * places];
     this.exit = new double[count][4 * places];
-    StrokeTables known = new StrokeTables(weights, places);
-    Map<List<Object>, Lifts> alike = new HashMap<>();
+    EarlierSearch earlier = previous == null ? null : new EarlierSearch(previous, count);
     for (int i = 0; i < count; i++) {
-      tables[i] = known.of(drafts.get(i).demand());
+      tables[i] = costs.of(drafts.get(i).demand());
       lifts[i] = new Lifts[before[i].length];
       for (int k = 0; k < before[i].length; k++) {
         BowJoints.Joint joint = joints.between(drafts.get(before[i][k]), drafts.get(i));
-        lifts[i][k] = alike.computeIfAbsent(joint.look(), look -> new Lifts(joint, places));
+        lifts[i][k] = costs.of(joint);
       }
-      enter(i);
-      draw(i);
+      if (earlier == null) {
+        workOut(i);
+      } else if (!earlier.takeOver(this, i)) {
+        workOut(i);
+        earlier.compare(this, i);
+      }
     }
+  }
+
+  private void workOut(int stroke) {
+    enter(stroke);
+    draw(stroke);
+    workedOut++;
+  }
+
+  /**
+   * Searches a changed passage. What the change leaves alone is taken over; the result is that of a
+   * search from nothing.
+   */
+  BowSearch next(
+      List<Draft> newDrafts, BowJoints joints, Figures newFigures, BowWeights newWeights) {
+    return weights == newWeights
+        ? new BowSearch(newDrafts, joints, newFigures, costs.next(), weights, places, this)
+        : new BowSearch(newDrafts, joints, newFigures, newWeights, places);
   }
 
   /** Finds for each stroke those that may come right before it and right after it. */
@@ -168,12 +202,12 @@ final class BowSearch {
   }
 
   /** What a stroke costs wherever it is drawn. */
-  private double own(int stroke, int begun, int direction) {
+  double own(int stroke, int begun, int direction) {
     boolean turned = figures.isAgainst(drafts.get(stroke).notes().first(), direction != begun);
-    return drafts.get(stroke).price() + (turned ? otherStart : 0);
+    return EarlierSearch.exact(drafts.get(stroke).price()) + (turned ? otherStart : 0);
   }
 
-  private int begunAfter(int stroke, int begun, int direction) {
+  int begunAfter(int stroke, int begun, int direction) {
     int first = drafts.get(stroke).notes().first();
     if (!figures.begins(first)) {
       return begun;
@@ -287,6 +321,11 @@ final class BowSearch {
 
   int count() {
     return drafts.size();
+  }
+
+  /** How many strokes were worked out and not taken over from an earlier search. */
+  int workedOut() {
+    return workedOut;
   }
 
   Draft draft(int stroke) {

@@ -36,9 +36,9 @@ final class Lifts {
 
   Lifts(BowJoints.Joint joint, int places) {
     this.places = places;
-    this.turn = joint.turn();
+    this.turn = EarlierSearch.exact(joint.turn());
     for (int direction = 0; direction < 2; direction++) {
-      hooks[direction] = joint.hook(BowSearch.DIRECTIONS[direction]);
+      hooks[direction] = EarlierSearch.exact(joint.hook(BowSearch.DIRECTIONS[direction]));
       for (int next = 0; next < 2; next++) {
         double[] efforts = new double[2 * places - 1];
         for (int by = 1 - places; by < places; by++) {
@@ -50,6 +50,7 @@ final class Lifts {
         List<Piece> straight = new ArrayList<>();
         addPieces(efforts, false, straight);
         addPieces(efforts, true, straight);
+        EarlierSearch.makeExact(efforts);
         pieces.add(straight);
       }
     }

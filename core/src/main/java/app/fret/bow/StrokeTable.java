@@ -33,6 +33,10 @@ final class StrokeTable {
     for (BowTerm term : BowTerms.all()) {
       add(term, weights.term(term.name()), demand);
     }
+    for (double[] efforts :
+        new double[][] {byAmount, byMiddle, byStart[0], byStart[1], byEnd[0], byEnd[1]}) {
+      EarlierSearch.makeExact(efforts);
+    }
     for (int p = 0; p < places; p++) {
       byAmountBack[places - 1 - p] = byAmount[p];
     }

@@ -13,6 +13,7 @@ import app.fret.lefthand.hand.Stop;
 import app.fret.reading.StrokeGroups;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
@@ -61,15 +62,20 @@ record BothHands(
    * was planned on, the left hand is planned once more on them, and what costs less together is
    * kept.
    */
-  static BothHands of(Brief brief, Choices choices, PreparedPassage prepared, LeftHandPlan leftHand)
+  static BothHands of(
+      Brief brief,
+      Choices choices,
+      PreparedPassage prepared,
+      LeftHandPlan leftHand,
+      Optional<BowPlan> earlier)
       throws PinConflictException {
-    BowPlan bow = bow(brief, choices, leftHand);
+    BowPlan bow = bow(brief, choices, leftHand, earlier);
     BothHands best = new BothHands(brief, prepared, leftHand, bow, List.of(total(leftHand, bow)));
     for (int round = 1; round < MOST_ROUNDS && !best.isSettled(); round++) {
       Brief onStrokes = best.brief.bowed(best.groups());
       PreparedPassage again = prepare(onStrokes, choices);
       LeftHandPlan planned = leftHand(onStrokes, choices, again);
-      BowPlan bowed = bow(onStrokes, choices, planned);
+      BowPlan bowed = bow(onStrokes, choices, planned, Optional.of(best.bow));
       if (total(planned, bowed) >= best.effort()) {
         return best;
       }
@@ -91,9 +97,13 @@ record BothHands(
   }
 
   /** The bow over a left hand, on the strokes of the part and of the player's decisions. */
-  static BowPlan bow(Brief brief, Choices choices, LeftHandPlan leftHand) {
+  static BowPlan bow(
+      Brief brief, Choices choices, LeftHandPlan leftHand, Optional<BowPlan> earlier) {
     Brief decided = brief.bowed(DecidedGroups.of(brief.reading(), choices.bow()));
-    return new BowPlanner().plan(decided, choices.bow(), strings(brief, leftHand));
+    List<List<Integer>> strings = strings(brief, leftHand);
+    return earlier.isPresent()
+        ? new BowPlanner().plan(decided, choices.bow(), strings, earlier.get())
+        : new BowPlanner().plan(decided, choices.bow(), strings);
   }
 
   /** Strings of each note, lowest-pitched first; of a chord no hand can hold, the top ones. */

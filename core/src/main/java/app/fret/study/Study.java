@@ -103,7 +103,7 @@ public final class Study {
     PreparedPassage prepared = BothHands.prepare(decided, choices);
     LeftHandPlan leftHand = BothHands.leftHand(decided, choices, prepared);
     steps.finished("leftHand");
-    BothHands hands = BothHands.of(decided, choices, prepared, leftHand);
+    BothHands hands = BothHands.of(decided, choices, prepared, leftHand, Optional.empty());
     steps.finished("bow");
     PracticePlan practice = practice(brief, choices);
     steps.finished("practice");
@@ -181,13 +181,13 @@ public final class Study {
     BothHands settled =
         sameBow && sameStrings
             ? new BothHands(bowed, weighed, plan, bow(), hands.rounds())
-            : BothHands.of(bowed, next, weighed, plan);
+            : BothHands.of(bowed, next, weighed, plan, Optional.of(bow()));
     return new Study(next, settled, practice, others);
   }
 
   private BowPlan rebowed(Choices next, Brief bowed, LeftHandPlan plan) {
     boolean same = BothHands.strings(bowed, plan).equals(BothHands.strings(brief(), leftHand()));
-    return same ? bow() : BothHands.bow(bowed, next, plan);
+    return same ? bow() : BothHands.bow(bowed, next, plan, Optional.of(bow()));
   }
 
   /** The same study beside other parts of its score. */

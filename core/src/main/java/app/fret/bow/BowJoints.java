@@ -99,10 +99,10 @@ final class BowJoints {
     return line.note(draft.notes().last());
   }
 
-  /** Whether a short note follows one three times as long, which it is hooked to by custom. */
-  private boolean isDottedPair(Draft before, Draft now, double rest) {
+  /** Whether two single notes are hooked by custom. */
+  private boolean isHookedPair(Draft before, Draft now, double rest) {
     return rest < REST_SECONDS
-        && StrokeKinds.isDottedPair(first(before), first(now))
+        && HookedPair.is(line, before.notes().first(), now.notes().first())
         && before.count() == 1
         && now.count() == 1;
   }
@@ -124,7 +124,7 @@ final class BowJoints {
     private Joint(Draft before, Draft now) {
       Draft.Joining asked = now.before();
       double against = weights.price("against-decision");
-      boolean pair = isDottedPair(before, now, restSeconds(before, now));
+      boolean pair = isHookedPair(before, now, restSeconds(before, now));
       available = availableSeconds(before, now);
       rest = restSeconds(before, now);
       boolean inRest = rest >= LEAST_RETAKE_SECONDS;

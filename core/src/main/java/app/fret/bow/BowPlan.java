@@ -32,6 +32,11 @@ public record BowPlan(
     troubles = List.copyOf(troubles);
   }
 
+  /** The same with strokes of which more is said. */
+  public BowPlan withStrokes(List<Stroke> newStrokes) {
+    return new BowPlan(school, newStrokes, effort, hairCm, planes, patterns, troubles, answers);
+  }
+
   /** The other ways to take a stroke, cheapest first; none where it is plucked. */
   public List<OtherStroke> otherWays(int stroke) {
     return answers.otherWays(stroke);

@@ -172,7 +172,7 @@ final class Figures {
         unit.firstPiece >= 0
             && before.first() == before.last()
             && stroke.first() == stroke.last()
-            && StrokeKinds.isDottedPair(line.note(before.first()), line.note(stroke.first()));
+            && HookedPair.is(line, before.first(), stroke.first());
     unit.joinsBefore.add(pair);
     unit.firstPiece = unit.firstPiece < 0 ? stroke.first() : unit.firstPiece;
     unit.lastPiece = stroke.last();

@@ -1,6 +1,7 @@
 package app.fret.bow;
 
 import app.fret.score.BowDirection;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 
@@ -67,6 +68,32 @@ public record Stroke(
     sharesCm = List.copyOf(sharesCm);
     hints = List.copyOf(hints);
     reasons = List.copyOf(reasons);
+  }
+
+  /** The same with more hints behind its own. */
+  public Stroke saying(List<String> more) {
+    if (more.isEmpty()) {
+      return this;
+    }
+    List<String> all = new ArrayList<>(hints);
+    all.addAll(more);
+    return new Stroke(
+        firstNote,
+        from,
+        lastNote,
+        direction,
+        kind,
+        start,
+        end,
+        amountCm,
+        sharesCm,
+        seconds,
+        retakeBefore,
+        retakeReach,
+        manner,
+        workable,
+        all,
+        reasons);
   }
 
   /** Whether it begins inside a note. */

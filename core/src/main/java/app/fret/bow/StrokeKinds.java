@@ -18,10 +18,6 @@ final class StrokeKinds {
   private static final double LONG_SECONDS = 0.85;
   private static final double LIFTED_BELOW = 3;
 
-  /** A little under three, so that notes rounded to microseconds are told apart from it. */
-  private static final double OF_A_PAIR = 2.9;
-
-  private static final double LONGEST_OF_PAIR_SECONDS = 1;
   private static final double SPICCATO_BELOW = 8.5;
   private static final double SPICCATO_BELOW_LOW = 9.5;
 
@@ -83,7 +79,7 @@ final class StrokeKinds {
       level = Math.max(level, line.note(i).level());
     }
     double perSecond = size(span) / seconds;
-    boolean pair = size(span) == 2 && isDottedPair(line.note(span.first()), line.note(span.last()));
+    boolean pair = size(span) == 2 && HookedPair.is(line, span.first(), span.last());
     if (pair && shortNotes > 0) {
       return StrokeKind.HOOKED;
     }
@@ -148,15 +144,6 @@ final class StrokeKinds {
     return true;
   }
 
-  /** Whether a note is at most a third as long as the one before, which is no long one. */
-  static boolean isDottedPair(BowedNote before, BowedNote note) {
-    return before.seconds() < LONGEST_OF_PAIR_SECONDS
-        && before.seconds() >= OF_A_PAIR * note.seconds()
-        && note.silenceSeconds() == 0
-        && !note.isGrace()
-        && !before.isGrace();
-  }
-
   /** Whether a single note is one of a pair that is hooked by custom. */
   private boolean isHooked(int group) {
     return isPair(group - 1, group) || isPair(group, group + 1);
@@ -167,7 +154,7 @@ final class StrokeKinds {
         && next < groups.size()
         && size(groups.get(group)) == 1
         && size(groups.get(next)) == 1
-        && isDottedPair(line.note(groups.get(group).first()), line.note(groups.get(next).first()));
+        && HookedPair.is(line, groups.get(group).first(), groups.get(next).first());
   }
 
   private StrokeKind single(int group, BowedNote note) {

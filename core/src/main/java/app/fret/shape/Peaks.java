@@ -7,6 +7,7 @@ import app.fret.score.NoteRef;
 import app.fret.score.Span;
 import app.fret.time.Timeline;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -21,6 +22,8 @@ final class Peaks {
 
   /** Notes within so much of the loudest are under the strongest mark. */
   private static final double ABOUT_AS_LOUD = 0.5;
+
+  private static final int MOST_POSSIBLE = 3;
 
   private final Reading reading;
   private final Timeline timeline;
@@ -54,30 +57,31 @@ final class Peaks {
     return new Phrase(
         span.first(),
         span.last(),
-        peak(span),
+        possiblePeaks(span),
         movedPeak,
         isLevel,
         Optional.ofNullable(choices.characters().get(first)));
   }
 
-  private int peak(Span span) {
+  private List<Integer> possiblePeaks(Span span) {
     double loudest = 0;
     for (int i = span.first(); i <= span.last(); i++) {
       loudest = Math.max(loudest, reading.level(i));
     }
-    int peak = span.first();
-    double best = Double.NEGATIVE_INFINITY;
+    List<Integer> possible = new ArrayList<>();
     for (int i = span.first(); i <= span.last(); i++) {
-      PlayedNote note = reading.notes().get(i);
-      if (!note.isGrace() && reading.level(i) >= loudest - ABOUT_AS_LOUD) {
-        double weight = height(note) + HALF_STEPS_A_DOUBLING * lengthInDoublings(i);
-        if (weight > best) {
-          best = weight;
-          peak = i;
-        }
+      if (!reading.notes().get(i).isGrace() && reading.level(i) >= loudest - ABOUT_AS_LOUD) {
+        possible.add(i);
       }
     }
-    return peak;
+    possible.sort(Comparator.comparingDouble(note -> -weight(note)));
+    return possible.isEmpty()
+        ? List.of(span.first())
+        : possible.subList(0, Math.min(MOST_POSSIBLE, possible.size()));
+  }
+
+  private double weight(int note) {
+    return height(reading.notes().get(note)) + HALF_STEPS_A_DOUBLING * lengthInDoublings(note);
   }
 
   private static double height(PlayedNote note) {

@@ -1,5 +1,6 @@
 package app.fret.shape;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 
@@ -8,8 +9,8 @@ import java.util.OptionalInt;
  *
  * @param firstNote number of its first note
  * @param lastNote number of its last note
- * @param proposedPeak number of the note that is proposed as its peak: the highest or longest under
- *     the strongest mark
+ * @param possiblePeaks numbers of the notes that may be its peak, the one that is proposed first:
+ *     the highest or longest under the strongest mark; never none
  * @param movedPeak where the player moved the peak; empty where it was left
  * @param isLevel whether the player wants no peak at all
  * @param character word of character, if any
@@ -17,13 +18,22 @@ import java.util.OptionalInt;
 public record Phrase(
     int firstNote,
     int lastNote,
-    int proposedPeak,
+    List<Integer> possiblePeaks,
     OptionalInt movedPeak,
     boolean isLevel,
     Optional<Character> character) {
+  public Phrase {
+    possiblePeaks = List.copyOf(possiblePeaks);
+  }
+
+  /** Number of the note that is proposed as its peak. */
+  public int proposedPeak() {
+    return possiblePeaks.get(0);
+  }
+
   /** Number of the note it leads to. */
   public int peak() {
-    return movedPeak.orElse(proposedPeak);
+    return movedPeak.orElse(proposedPeak());
   }
 
   /** Whether a note is in it. */

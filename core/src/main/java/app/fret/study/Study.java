@@ -49,6 +49,7 @@ public final class Study {
   private final List<Pin> pins;
   private final Lazy<TuningPlan> tuning;
   private final Lazy<VibratoPlan> vibrato;
+  private final Lazy<BowPlan> bow;
   private final PracticePlan practice;
   private final Others others;
 
@@ -58,6 +59,7 @@ public final class Study {
     this.pins = List.copyOf(PinAt.in(hands.brief().reading().places(), choices.pins()));
     this.tuning = new Lazy<>(() -> new TuningPlanner().plan(brief(), leftHand()));
     this.vibrato = new Lazy<>(() -> VibratoPlanner.plan(brief(), leftHand()));
+    this.bow = new Lazy<>(() -> new FingerHops(leftHand()).saidOn(hands.bow()));
     this.practice = practice;
     this.others = others;
   }
@@ -180,14 +182,14 @@ public final class Study {
         BothHands.strings(bowed, plan).equals(BothHands.strings(brief(), leftHand()));
     BothHands settled =
         sameBow && sameStrings
-            ? new BothHands(bowed, weighed, plan, bow(), hands.rounds())
-            : BothHands.of(bowed, next, weighed, plan, Optional.of(bow()));
+            ? new BothHands(bowed, weighed, plan, hands.bow(), hands.rounds())
+            : BothHands.of(bowed, next, weighed, plan, Optional.of(hands.bow()));
     return new Study(next, settled, practice, others);
   }
 
   private BowPlan rebowed(Choices next, Brief bowed, LeftHandPlan plan) {
     boolean same = BothHands.strings(bowed, plan).equals(BothHands.strings(brief(), leftHand()));
-    return same ? bow() : BothHands.bow(bowed, next, plan, Optional.of(bow()));
+    return same ? hands.bow() : BothHands.bow(bowed, next, plan, Optional.of(hands.bow()));
   }
 
   /** The same study beside other parts of its score. */
@@ -267,7 +269,7 @@ public final class Study {
 
   /** Strokes. */
   public BowPlan bow() {
-    return hands.bow();
+    return bow.get();
   }
 
   /** Which notes vibrate, and what stands against it. */
@@ -278,6 +280,11 @@ public final class Study {
   /** Levels, phrases and peaks. */
   public Levels levels() {
     return brief().levels();
+  }
+
+  /** Total effort of both hands, in the bow's unit. */
+  public double effort() {
+    return hands.effort();
   }
 
   /** Total effort of both hands after each round in which they settled, the first first. */

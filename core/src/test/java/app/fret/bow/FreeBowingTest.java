@@ -1,5 +1,7 @@
 package app.fret.bow;
 
+import static app.fret.score.BowDirection.DOWN;
+import static app.fret.score.BowDirection.UP;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -8,6 +10,7 @@ import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;
 import app.fret.score.BeatUnit;
 import app.fret.score.BowDirection;
+import app.fret.score.Metre;
 import app.fret.score.Passage;
 import app.fret.score.Span;
 import app.fret.score.Tempo;
@@ -84,6 +87,29 @@ class FreeBowingTest {
       assertThat(strokes.get(2).direction()).isNotEqualTo(strokes.get(1).direction());
       assertThat(strokes.get(1).kind()).isEqualTo(StrokeKind.HOOKED);
     }
+  }
+
+  /**
+   * Common practice, no source: in compound time the third of a beat goes with the two before it.
+   */
+  @Test
+  void inCompoundTimeAQuarterAndAnEighthAreHooked() {
+    Player player = Player.of("", Instruments.named("viola"));
+    Tempo tempo = new Tempo(BeatUnit.DOTTED_QUARTER, 72);
+    String music = "G4/4 A4/8 B4/4 C5/8 | D5/4 C5/8 B4/4 A4/8 | G4/2.";
+    Brief jig = Briefs.of(Music.passage(Metre.of(6, 8), music), player, tempo);
+    for (BowSchool school : BowSchool.values()) {
+      assertThat(plan(jig, school).strokes())
+          .extracting(Stroke::direction)
+          .containsExactly(DOWN, DOWN, UP, UP, DOWN, DOWN, UP, UP, DOWN);
+    }
+  }
+
+  @Test
+  void inSimpleTimeAQuarterAndAnEighthAreNotHooked() {
+    List<Stroke> strokes =
+        plan(brief("C5/4 D5/8 E5/8 F5/4 G5/4 | E5/1", 80), BowSchool.PRINTED).strokes();
+    assertThat(strokes.get(1).direction()).isNotEqualTo(strokes.get(0).direction());
   }
 
   @Test

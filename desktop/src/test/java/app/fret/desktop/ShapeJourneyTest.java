@@ -66,7 +66,7 @@ class ShapeJourneyTest extends Journey {
     waitFor(() -> score.screenPointOf(3).isPresent() && score.screenPointOf(1).isPresent());
     Point2D from = score.screenPointOf(3).orElseThrow();
     Point2D to = score.screenPointOf(1).orElseThrow();
-    double lane = 90;
+    double lane = -90;
     robot.moveTo(from.getX(), from.getY() + lane);
     robot.press(MouseButton.PRIMARY);
     robot.moveTo(to.getX(), to.getY() + lane);

@@ -2,10 +2,15 @@ package app.fret.desktop.music;
 
 import javafx.scene.canvas.GraphicsContext;
 
-/** A strip under each system that shows one side of the plan. */
+/** A strip under or over each system that shows one side of the plan. */
 public interface Lane {
   /** Height in pixels. */
   double height(SystemPlan plan);
+
+  /** Whether it stands over the music and not under it. */
+  default boolean isOver() {
+    return false;
+  }
 
   /**
    * Paints what belongs to one system.

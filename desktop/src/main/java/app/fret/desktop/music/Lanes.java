@@ -3,7 +3,9 @@ package app.fret.desktop.music;
 import java.util.List;
 import java.util.Map;
 
-/** Which lanes stand under the music, from above: a new lane is a class and a line here. */
+/**
+ * Which lanes stand over and under the music, from above: a new lane is a class and a line here.
+ */
 public final class Lanes {
   private static final Lane TEMPI = new TempoLane();
   private static final Lane BEATS = new BeatLane();

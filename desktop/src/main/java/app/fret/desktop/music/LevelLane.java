@@ -7,7 +7,7 @@ import java.util.List;
 import javafx.scene.canvas.GraphicsContext;
 
 /**
- * How loud each note is, under a system: as printed in ink with squares, as proposed in the working
+ * How loud each note is, over a system: as printed in ink with squares, as proposed in the working
  * colour with circles, what lies between tinted; above it each phrase as a bracket with its peak, a
  * hollow diamond where it is proposed, a filled one where the player moved it, a small ring where
  * it was.
@@ -21,6 +21,11 @@ public final class LevelLane implements Lane {
   private static final double PIANO = 4;
   private static final double FORTE = 7;
   private static final double DIAMOND = 6;
+
+  @Override
+  public boolean isOver() {
+    return true;
+  }
 
   @Override
   public double height(SystemPlan plan) {

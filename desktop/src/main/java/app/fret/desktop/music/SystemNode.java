@@ -18,7 +18,7 @@ import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
 
 /**
- * One system on screen: staff with its marks, path and reach under it, the selected notes lit.
+ * One system on screen: staff with its marks, lanes over and under it, the selected notes lit.
  *
  * <p>The music is painted on a canvas while the system is in view; what is lit are shapes behind
  * it, so that moving the cursor paints no music.
@@ -87,17 +87,24 @@ final class SystemNode extends Pane {
   }
 
   private double height() {
-    double staff = (system().bottom() - system().top()) * space + 2 * PADDING;
-    double under = lanes.stream().mapToDouble(l -> l.height(plan)).sum();
-    return above + staff + (lanes.isEmpty() ? 0 : LANE_GAP + under);
+    return underTop() + lanesHeight(false);
+  }
+
+  private double lanesHeight(boolean over) {
+    return lanes.stream().filter(l -> l.isOver() == over).mapToDouble(l -> l.height(plan)).sum();
   }
 
   private double staffTop() {
-    return above + PADDING - system().top() * space;
+    return above + lanesHeight(true) + PADDING - system().top() * space;
   }
 
-  private double laneTop() {
-    return staffTop() + system().bottom() * space + LANE_GAP;
+  private double underTop() {
+    boolean hasUnder = lanes.stream().anyMatch(l -> !l.isOver());
+    return staffTop() + system().bottom() * space + (hasUnder ? LANE_GAP : PADDING);
+  }
+
+  private double firstLaneTop() {
+    return lanes.get(0).isOver() ? above : underTop();
   }
 
   /** Follows drags that begin in the first lane. */
@@ -106,8 +113,8 @@ final class SystemNode extends Pane {
         e -> {
           boolean inLane =
               !lanes.isEmpty()
-                  && e.getY() >= laneTop()
-                  && e.getY() <= laneTop() + lanes.get(0).height(plan);
+                  && e.getY() >= firstLaneTop()
+                  && e.getY() <= firstLaneTop() + lanes.get(0).height(plan);
           draggedFrom = inLane ? noteAt(e.getX()) : Optional.empty();
         });
     setOnMouseDragged(e -> drag(e.getX(), onDragged));
@@ -206,10 +213,17 @@ final class SystemNode extends Pane {
 
   private void paint(GraphicsContext graphics) {
     new MarkPainter(graphics, space, 0, staffTop()).paint(system().marks());
-    double top = laneTop();
+    paintLanes(graphics, true, above);
+    paintLanes(graphics, false, underTop());
+  }
+
+  private void paintLanes(GraphicsContext graphics, boolean over, double from) {
+    double top = from;
     for (Lane lane : lanes) {
-      lane.paint(graphics, plan, space, top);
-      top += lane.height(plan);
+      if (lane.isOver() == over) {
+        lane.paint(graphics, plan, space, top);
+        top += lane.height(plan);
+      }
     }
   }
 }

@@ -16,12 +16,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 /**
@@ -227,35 +225,20 @@ final class BowPanel extends VBox {
     if (others.isEmpty()) {
       return;
     }
-    HBox head =
-        new HBox(
-            Parts.heading("Other ways for this stroke"),
-            Parts.stretch(),
-            Parts.label("extra effort", "small"));
-    head.setAlignment(Pos.BASELINE_LEFT);
-    content.getChildren().add(head);
+    content.getChildren().add(WayButton.heading("Other ways for this stroke"));
     for (int i = 0; i < Math.min(MOST_WAYS, others.size()); i++) {
       content.getChildren().add(otherWay(others.get(i), i));
     }
   }
 
-  private Button otherWay(OtherStroke other, int index) {
-    String extra = String.format(Locale.ROOT, "%+.1f", other.extraEffort()).replace('-', '\u2212');
-    Label figure = Parts.label(extra, "extra-effort");
-    figure.setMinWidth(USE_PREF_SIZE);
+  private WayButton otherWay(OtherStroke other, int index) {
     String what = other.what();
     Label words = Parts.label(java.lang.Character.toUpperCase(what.charAt(0)) + what.substring(1));
-    HBox line = new HBox(10, words, Parts.stretch(), figure);
-    line.setAlignment(Pos.CENTER_LEFT);
-    Button button = new Button();
-    button.setGraphic(line);
-    line.prefWidthProperty().bind(button.widthProperty().subtract(20));
-    button.setMaxWidth(Double.MAX_VALUE);
-    button.setId("other-stroke-" + index);
-    button.getStyleClass().add("other-way");
-    button.setFocusTraversable(false);
-    button.setAccessibleText("Take " + other.what());
-    button.setOnAction(e -> desk.bow().take(other));
-    return button;
+    return new WayButton(
+        "other-stroke-" + index,
+        words,
+        other.extraEffort(),
+        "Take " + what,
+        () -> desk.bow().take(other));
   }
 }

@@ -8,11 +8,9 @@ import app.fret.lefthand.LeftHandPlan.OtherWay;
 import app.fret.lefthand.hand.Stop;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
@@ -34,13 +32,7 @@ final class OtherWaysList {
     if (plan.otherWays().isEmpty()) {
       return List.of();
     }
-    HBox head =
-        new HBox(
-            Parts.heading("Other ways for this note"),
-            Parts.stretch(),
-            Parts.label("extra effort", "small"));
-    head.setAlignment(Pos.BASELINE_LEFT);
-    List<Node> nodes = new ArrayList<>(List.of(head));
+    List<Node> nodes = new ArrayList<>(List.of(WayButton.heading("Other ways for this note")));
     for (int i = 0; i < Math.min(MOST_WAYS, plan.otherWays().size()); i++) {
       OtherWay way = plan.otherWays().get(i);
       nodes.add(button(plan, way, i));
@@ -49,7 +41,7 @@ final class OtherWaysList {
     return nodes;
   }
 
-  private Button button(NotePlan plan, OtherWay way, int index) {
+  private WayButton button(NotePlan plan, OtherWay way, int index) {
     Stop top = way.placement().top();
     Label finger =
         Parts.label(
@@ -58,21 +50,14 @@ final class OtherWaysList {
     finger.setStyle("-fx-background-color: " + css(Palette.string(top.string())) + ";");
     finger.setMinWidth(Region.USE_PREF_SIZE);
     Label where = Parts.label("String " + strings(way) + " · " + position(way));
-    Label extra =
-        Parts.label(String.format(Locale.ROOT, "+%.1f", way.extraEffort()), "extra-effort");
-    extra.setMinWidth(Region.USE_PREF_SIZE);
-    HBox line = new HBox(10, finger, where, Parts.stretch(), extra);
-    line.setAlignment(Pos.CENTER_LEFT);
-    Button button = new Button();
-    button.setGraphic(line);
-    line.prefWidthProperty().bind(button.widthProperty().subtract(20));
-    button.setMaxWidth(Double.MAX_VALUE);
-    button.setId("other-way-" + index);
-    button.getStyleClass().add("other-way");
-    button.setAccessibleText(
-        "Pin finger " + top.finger().sign() + " on string " + top.string() + " here");
-    button.setOnAction(e -> desk.pinWay(plan.note().number(), way.placement()));
-    return button;
+    HBox labels = new HBox(10, finger, where);
+    labels.setAlignment(Pos.CENTER_LEFT);
+    return new WayButton(
+        "other-way-" + index,
+        labels,
+        way.extraEffort(),
+        "Pin finger " + top.finger().sign() + " on string " + top.string() + " here",
+        () -> desk.pinWay(plan.note().number(), way.placement()));
   }
 
   private static String strings(OtherWay way) {

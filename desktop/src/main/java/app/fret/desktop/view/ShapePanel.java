@@ -4,11 +4,13 @@ import app.fret.bow.Stroke;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.instrument.Instrument;
 import app.fret.lefthand.LeftHandPlan.OtherWay;
+import app.fret.lefthand.PinConflictException;
 import app.fret.lefthand.hand.Stop;
 import app.fret.shape.Character;
 import app.fret.shape.Levels;
 import app.fret.shape.Phrase;
 import app.fret.study.NoteShape;
+import app.fret.study.OtherPeak;
 import app.fret.study.Study;
 import app.fret.vibrato.Vibrato;
 import app.fret.vibrato.VibratoPlan;
@@ -26,6 +28,9 @@ import javafx.scene.layout.VBox;
 final class ShapePanel extends VBox {
   private final PassageDesk desk;
   private final VBox content = new VBox(5);
+
+  /** Comes a moment after the rest, as each peak is planned for it. */
+  private final VBox otherPeaks = new VBox(5);
 
   ShapePanel(PassageDesk desk) {
     this.desk = desk;
@@ -47,17 +52,48 @@ final class ShapePanel extends VBox {
               addPhrase(desk.study().levels().phraseOf(note), note);
             });
     Study study = desk.study();
+    Optional<Phrase> phrase = desk.selection().note().map(study.levels()::phraseOf);
     desk.layOut(
         this,
         () -> {
           study.vibrato().conflicts().forEach(VibratoPlan.Conflict::mends);
-          return study;
+          return phrase.map(p -> peaks(study, p)).orElse(List.of());
         },
-        worked -> {
-          if (worked == desk.study()) {
+        peaks -> {
+          if (study == desk.study()
+              && phrase.equals(desk.selection().note().map(study.levels()::phraseOf))) {
+            phrase.ifPresent(p -> addOtherPeaks(p, peaks));
             addConflicts();
           }
         });
+  }
+
+  private static List<OtherPeak> peaks(Study study, Phrase phrase) {
+    try {
+      return OtherPeak.of(study, phrase);
+    } catch (PinConflictException e) {
+      throw new IllegalStateException("pins that were met are no longer", e);
+    }
+  }
+
+  private void addOtherPeaks(Phrase phrase, List<OtherPeak> peaks) {
+    otherPeaks.getChildren().clear();
+    if (peaks.isEmpty()) {
+      return;
+    }
+    otherPeaks.getChildren().add(WayButton.heading("Other ways for the peak"));
+    NoteWords words = new NoteWords(desk.study());
+    for (OtherPeak peak : peaks) {
+      boolean isNote = peak.note().isPresent();
+      int note = peak.note().orElse(phrase.firstNote());
+      String what = isNote ? words.place(note) : "No peak, keep it level";
+      Runnable take =
+          isNote ? () -> desk.shape().setPeak(phrase, note) : () -> desk.shape().keepLevel(phrase);
+      String id = isNote ? "peak-" + note : "keep-level";
+      otherPeaks
+          .getChildren()
+          .add(new WayButton(id, Parts.label(what), peak.extraEffort(), what, take));
+    }
   }
 
   private void addNote(int note) {
@@ -134,15 +170,13 @@ final class ShapePanel extends VBox {
     actions
         .getChildren()
         .add(action("peak-here", "Peak here (P)", () -> desk.shape().setPeak(phrase, note)));
-    actions
-        .getChildren()
-        .add(action("keep-level", "No peak", () -> desk.shape().keepLevel(phrase)));
     if (phrase.movedPeak().isPresent() || phrase.isLevel()) {
       actions
           .getChildren()
           .add(action("undo-moves", "As proposed", () -> desk.shape().undoMoves(phrase)));
     }
-    content.getChildren().add(actions);
+    otherPeaks.getChildren().clear();
+    content.getChildren().addAll(actions, otherPeaks);
     addCharacters(phrase);
   }
 

@@ -8,9 +8,11 @@ import app.fret.score.Span;
 import app.fret.time.Timeline;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 
 /**
  * The phrases of a passage with their peaks: the highest note under the strongest mark, or one much
@@ -75,9 +77,23 @@ final class Peaks {
       }
     }
     possible.sort(Comparator.comparingDouble(note -> -weight(note)));
-    return possible.isEmpty()
+    List<Integer> apart = firstOfEach(possible);
+    return apart.isEmpty()
         ? List.of(span.first())
-        : possible.subList(0, Math.min(MOST_POSSIBLE, possible.size()));
+        : apart.subList(0, Math.min(MOST_POSSIBLE, apart.size()));
+  }
+
+  /** Of equal pitches in one bar the first that was ranked: another would be no other way. */
+  private List<Integer> firstOfEach(List<Integer> ranked) {
+    Set<List<Object>> known = new HashSet<>();
+    List<Integer> apart = new ArrayList<>();
+    for (int i : ranked) {
+      PlayedNote note = reading.notes().get(i);
+      if (known.add(List.of(note.bar(), height(note)))) {
+        apart.add(i);
+      }
+    }
+    return apart;
   }
 
   private double weight(int note) {

@@ -42,10 +42,15 @@ public record Climb(
   public static Climb after(Ladder ladder, List<Pass> passes) {
     Climb climb = start(ladder);
     for (Pass pass : passes) {
-      climb = climb.movedTo(ladder.rungAt(pass.perMinute()));
-      climb = pass.clean() ? climb.clean() : climb.miss();
+      climb = climb.after(pass);
     }
     return climb;
+  }
+
+  /** After one more pass, at whatever tempo it was played. */
+  public Climb after(Pass pass) {
+    Climb there = movedTo(ladder.rungAt(pass.perMinute()));
+    return pass.clean() ? there.clean() : there.miss();
   }
 
   private Climb movedTo(int other) {

@@ -1,0 +1,53 @@
+package app.fret.practice.schedule;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * One thing to do.
+ *
+ * @param kind what
+ * @param item of which item; empty for a break or a warm-up
+ * @param visit number of the visit within the day, from 1: cards of one visit stay with one item
+ * @param perMinute how fast, in the beat of the item's target; empty where no tempo is asked
+ * @param passes how often; 0 where it is not counted
+ * @param minutes how long, in whole minutes
+ * @param reason why, in one line
+ * @param spot place it is for, if it is for one
+ * @param drill name of the drill, of a drill card
+ */
+public record Card(
+    CardKind kind,
+    Optional<Item> item,
+    int visit,
+    OptionalDouble perMinute,
+    int passes,
+    int minutes,
+    String reason,
+    Optional<Spot> spot,
+    Optional<String> drill) {
+
+  static Card plain(CardKind kind, Optional<Item> item, int visit, int minutes, String reason) {
+    return new Card(
+        kind,
+        item,
+        visit,
+        OptionalDouble.empty(),
+        0,
+        minutes,
+        reason,
+        Optional.empty(),
+        Optional.empty());
+  }
+
+  /** A part of it that takes fewer minutes. */
+  Card part(int partMinutes) {
+    int partPasses = Math.max(passes == 0 ? 0 : 1, passes * partMinutes / minutes);
+    return new Card(kind, item, visit, perMinute, partPasses, partMinutes, reason, spot, drill);
+  }
+
+  /** Whether it is played. */
+  public boolean isPlayed() {
+    return kind != CardKind.BREAK;
+  }
+}

@@ -1,0 +1,233 @@
+package app.fret.practice.schedule;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Random;
+
+/**
+ * Makes the cards of a day: warm-up, run-throughs where they are due, visits of at most ten minutes
+ * with the most urgent first and no passage twice in a row, a break in every twenty-five minutes.
+ *
+ * <p>The minutes are an optimum, see {@link DayProblem}; how they are laid into cards is a rule of
+ * thumb. A day never holds more minutes than the player has.
+ */
+final class DayPlanner {
+  private static final double SECONDS_A_MINUTE = 60;
+
+  private final Learner learner;
+  private final List<Work> passages;
+  private final List<Work> others;
+  private final Map<Item, LocalDate> lastTurn = new LinkedHashMap<>();
+  private final long seed;
+
+  DayPlanner(Learner learner, List<Work> works, long seed) {
+    this.learner = learner;
+    this.passages = works.stream().filter(w -> w.item().isPassage()).toList();
+    this.others = works.stream().filter(w -> !w.item().isPassage()).toList();
+    this.seed = seed;
+  }
+
+  Day plan(LocalDate date) {
+    if (learner.isOff(date)) {
+      return new Day(date, true, List.of());
+    }
+    int playing = learner.playingMinutes();
+    List<Card> mocks = mocks(date, playing);
+    int left = playing - mocks.stream().mapToInt(Card::minutes).sum();
+    Map<Work, Integer> minutes = new LinkedHashMap<>();
+    left -= allotOthers(date, left, minutes);
+    allot(date, left, minutes, mocks);
+    List<Card> played = new ArrayList<>(mocks);
+    played.addAll(visits(date, minutes, mocks));
+    List<Card> cards = new Breaks(learner).between(played);
+    note(date, played);
+    return new Day(date, false, withWarmUp(cards));
+  }
+
+  private List<Card> withWarmUp(List<Card> cards) {
+    if (cards.isEmpty() || learner.warmUpMinutes() == 0) {
+      return cards;
+    }
+    List<Card> all = new ArrayList<>();
+    all.add(
+        Card.plain(
+            CardKind.WARM_UP,
+            Optional.empty(),
+            0,
+            learner.warmUpMinutes(),
+            "slow scale in the key of the first card; the hand loose, nothing at full stretch"));
+    all.addAll(cards);
+    return all;
+  }
+
+  /** One cold pass of each passage that is due for one, in an order drawn for the day. */
+  private List<Card> mocks(LocalDate date, int playing) {
+    List<Work> due = new ArrayList<>(passages.stream().filter(w -> w.isMockDay(date)).toList());
+    Collections.shuffle(due, new Random(seed * 31 + date.toEpochDay()));
+    List<Card> cards = new ArrayList<>();
+    int left = playing;
+    for (Work work : due) {
+      int minutes = (int) Math.ceil(work.item().passSecondsAt(1) / SECONDS_A_MINUTE);
+      if (minutes <= left) {
+        left -= minutes;
+        cards.add(
+            new Card(
+                CardKind.MOCK,
+                Optional.of(work.item()),
+                1,
+                OptionalDouble.of(work.item().target().perMinute()),
+                1,
+                minutes,
+                "once, cold, in an order drawn for today; "
+                    + work.daysLeft(date, learner)
+                    + " days of practice to the date",
+                Optional.empty(),
+                Optional.empty()));
+      }
+    }
+    return cards;
+  }
+
+  /**
+   * Scales, studies and listening take turns in a quarter of the time; all of it without passages.
+   */
+  private int allotOthers(LocalDate date, int minutes, Map<Work, Integer> into) {
+    int share = passages.stream().allMatch(w -> w.isOver(date)) ? minutes : minutes / 4;
+    List<Work> round = new ArrayList<>(others);
+    round.sort(
+        Comparator.comparing((Work w) -> lastTurn.getOrDefault(w.item(), LocalDate.MIN))
+            .thenComparing(w -> w.item().id()));
+    int used = 0;
+    for (Work work : round) {
+      if (!work.isOver(date) && used + work.item().minutes() <= share) {
+        used += work.item().minutes();
+        into.put(work, work.item().minutes());
+        lastTurn.put(work.item(), date);
+      }
+    }
+    return used;
+  }
+
+  private void allot(LocalDate date, int minutes, Map<Work, Integer> into, List<Card> mocks) {
+    List<Work> climbing = passages.stream().filter(w -> !w.isOver(date) && !w.isReady()).toList();
+    List<Work> ready =
+        passages.stream()
+            .filter(w -> !w.isOver(date) && w.isReady() && !isMock(w, mocks))
+            .sorted(
+                Comparator.comparingDouble((Work w) -> w.standing().coldShare())
+                    .thenComparing(w -> w.lastSpare().orElse(LocalDate.MIN))
+                    .thenComparing(w -> w.item().id()))
+            .toList();
+    int left = minutes;
+    for (Work work : ready) {
+      boolean longAgo = work.daysSinceContact(date) >= Model.count("day.contact-every-days");
+      int upkeep = Model.count("day.upkeep-minutes");
+      if (longAgo && upkeep <= left) {
+        into.put(work, upkeep);
+        left -= upkeep;
+      }
+    }
+    left = allotClimbing(date, left, climbing, into);
+    spendSpare(date, left, ready, climbing, into);
+  }
+
+  private static boolean isMock(Work work, List<Card> mocks) {
+    return mocks.stream().anyMatch(c -> c.item().filter(work.item()::equals).isPresent());
+  }
+
+  private int allotClimbing(
+      LocalDate date, int minutes, List<Work> climbing, Map<Work, Integer> into) {
+    List<DayProblem.Wish> wishes = climbing.stream().map(w -> w.wish(date, learner)).toList();
+    int[] shares = DayProblem.allot(wishes, minutes, learner.stance());
+    for (int i = 0; i < shares.length; i++) {
+      climbing.get(i).earn(shares[i]);
+    }
+    int most = Model.count("day.most-minutes-a-passage");
+    int least = Model.count("day.card-from-minutes");
+    List<Work> byUrgency = new ArrayList<>(climbing);
+    byUrgency.sort(
+        Comparator.comparing((Work w) -> !isLongAgo(w, date))
+            .thenComparingDouble(w -> -w.credit())
+            .thenComparing(w -> w.item().id()));
+    int left = minutes;
+    for (Work work : byUrgency) {
+      int wanted = (int) Math.min(most, Math.floor(work.credit()));
+      int given = Math.min(left, isLongAgo(work, date) ? Math.max(least, wanted) : wanted);
+      if (given >= least) {
+        into.put(work, given);
+        work.spend(given);
+        left -= given;
+      }
+    }
+    return left;
+  }
+
+  private static boolean isLongAgo(Work work, LocalDate date) {
+    return work.daysSinceContact(date) >= Model.count("day.contact-every-days");
+  }
+
+  /** What is left goes to who is ready, weakest cold record first, then to who climbs. */
+  private void spendSpare(
+      LocalDate date, int minutes, List<Work> ready, List<Work> climbing, Map<Work, Integer> into) {
+    int portion = Model.count("day.spare-minutes");
+    int left = minutes;
+    for (Work work : ready) {
+      if (left >= portion && !into.containsKey(work)) {
+        into.put(work, portion);
+        work.spared(date);
+        left -= portion;
+      }
+    }
+    List<Work> byUrgency = new ArrayList<>(climbing);
+    byUrgency.sort(Comparator.comparingDouble((Work w) -> -w.urgency()));
+    int most = Model.count("day.most-minutes-a-passage");
+    for (Work work : byUrgency) {
+      int now = into.getOrDefault(work, 0);
+      int more = Math.min(left, most - now);
+      if (more > 0 && (now > 0 || more >= Model.count("day.card-from-minutes"))) {
+        into.put(work, now + more);
+        left -= more;
+      }
+    }
+  }
+
+  private List<Card> visits(LocalDate date, Map<Work, Integer> minutes, List<Card> mocks) {
+    List<Card> cards = new ArrayList<>();
+    Optional<Item> last = mocks.isEmpty() ? Optional.empty() : mocks.get(mocks.size() - 1).item();
+    int number = mocks.isEmpty() ? 0 : 1;
+    VisitOrder order = new VisitOrder(minutes);
+    while (!order.isEmpty()) {
+      Optional<VisitOrder.Next> next = order.next(last);
+      if (next.isEmpty()) {
+        return cards;
+      }
+      number++;
+      Work work = next.get().work();
+      cards.addAll(
+          new Visit(work, date, number, next.get().minutes(), next.get().isFirst(), learner)
+              .cards());
+      last = Optional.of(work.item());
+    }
+    return cards;
+  }
+
+  private void note(LocalDate date, List<Card> played) {
+    for (Work work : passages) {
+      List<Card> own =
+          played.stream().filter(c -> c.item().filter(work.item()::equals).isPresent()).toList();
+      if (!own.isEmpty()) {
+        boolean rhythm =
+            own.stream()
+                .anyMatch(c -> c.kind() == CardKind.RHYTHM || c.kind() == CardKind.WHOLE_CLIMB);
+        work.played(date, own.stream().mapToInt(Card::minutes).sum(), rhythm);
+      }
+    }
+  }
+}

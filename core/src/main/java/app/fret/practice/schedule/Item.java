@@ -1,0 +1,87 @@
+package app.fret.practice.schedule;
+
+import app.fret.score.Tempo;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Something on a player's programme.
+ *
+ * @param id its name in files and logs
+ * @param title its name for the player
+ * @param kind what it is
+ * @param target tempo to reach; of a passage only
+ * @param cleanPerMinute what was clean when it was planned, in the target's beat; half the target
+ *     where nobody said
+ * @param due day it is for, if it has one
+ * @param passSeconds how long it takes once at the target; of a passage only
+ * @param chunkSeconds how long its hardest chunk takes at the target; of a passage only
+ * @param chunkWords where that chunk is, such as {@code bars 5 and 6}
+ * @param minutes minutes it takes when it comes up; of all but passages
+ * @param spots its hard places, hardest first
+ */
+public record Item(
+    String id,
+    String title,
+    Kind kind,
+    Tempo target,
+    double cleanPerMinute,
+    Optional<LocalDate> due,
+    double passSeconds,
+    double chunkSeconds,
+    String chunkWords,
+    int minutes,
+    List<Spot> spots) {
+  /** What an item is. */
+  public enum Kind {
+    PASSAGE(CardKind.LADDER),
+    SCALE(CardKind.SCALE),
+    STUDY(CardKind.STUDY),
+    LISTENING(CardKind.LISTENING);
+
+    private final CardKind card;
+
+    Kind(CardKind card) {
+      this.card = card;
+    }
+
+    CardKind card() {
+      return card;
+    }
+  }
+
+  public Item {
+    spots = List.copyOf(spots);
+    boolean isPassage = kind == Kind.PASSAGE;
+    if (isPassage && passSeconds <= 0 || !isPassage && minutes < 1) {
+      throw new IllegalArgumentException(
+          title + " needs " + (isPassage ? "music that lasts" : "minutes of its own"));
+    }
+  }
+
+  boolean isPassage() {
+    return kind == Kind.PASSAGE;
+  }
+
+  /** Seconds of one pass at a share of the target tempo, with the moment before the next. */
+  double passSecondsAt(double share) {
+    return passSeconds / share + Model.figure("day.between-passes-seconds");
+  }
+
+  /** Last day on which it should become ready when it was planned on a day; see the model. */
+  Optional<LocalDate> readyBy(LocalDate planned) {
+    return due.map(
+        day -> {
+          long days = Math.max(0, planned.until(day, java.time.temporal.ChronoUnit.DAYS));
+          long lead =
+              days >= Model.count("ready.lead-from-days")
+                  ? Model.count("ready.lead-days")
+                  : Math.max(
+                      Model.count("ready.least-lead-days"),
+                      (long) (days * Model.figure("ready.lead-share")));
+          LocalDate ready = day.minusDays(lead);
+          return ready.isBefore(planned) ? planned : ready;
+        });
+  }
+}

@@ -1,0 +1,49 @@
+package app.fret.practice.schedule;
+
+import java.time.LocalDate;
+import java.util.Optional;
+
+/**
+ * How an item will fare.
+ *
+ * @param item the item
+ * @param standing how it stands today
+ * @param readyBy the day by which it should be ready, if it has a date
+ * @param forecast the day it will be ready; empty where that cannot be told yet
+ * @param state where that leaves it
+ * @param warning what to know, in a sentence; empty where there is nothing
+ */
+public record ItemOutlook(
+    Item item,
+    Standing standing,
+    Optional<LocalDate> readyBy,
+    Optional<Forecast> forecast,
+    State state,
+    Optional<String> warning) {
+  /** Where an item is on its way. */
+  public enum State {
+    ON_TRACK("on-track", "on course"),
+    BEHIND("behind", "behind"),
+    READY("ready", "ready"),
+    CANNOT("cannot", "cannot be met"),
+    UNKNOWN("unknown", "cannot tell yet");
+
+    private final String id;
+    private final String words;
+
+    State(String id, String words) {
+      this.id = id;
+      this.words = words;
+    }
+
+    /** What it is called in files. */
+    public String id() {
+      return id;
+    }
+
+    /** What it is called on screen. */
+    public String words() {
+      return words;
+    }
+  }
+}

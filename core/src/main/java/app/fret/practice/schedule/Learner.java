@@ -1,0 +1,81 @@
+package app.fret.practice.schedule;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.Set;
+
+/**
+ * How a player practises.
+ *
+ * @param minutesPerDay minutes a day, warm-up and breaks counted in
+ * @param daysOff days of the week without practice
+ * @param rhythmDaysPerWeek on how many days a week a passage has a rhythm set, 1 to 3
+ * @param stance what to do when not all can be ready
+ */
+public record Learner(
+    int minutesPerDay, Set<DayOfWeek> daysOff, int rhythmDaysPerWeek, Stance stance) {
+  /** What to do when not all can be ready. */
+  public enum Stance {
+    /** The weakest is kept as high as can be. */
+    EVEN,
+    /** As many as can be become ready. */
+    AS_MANY_READY_AS_POSSIBLE
+  }
+
+  private static final int MOST_RHYTHM_DAYS = 3;
+  private static final int MOST_MINUTES = 16 * 60;
+
+  public Learner {
+    daysOff = Set.copyOf(daysOff);
+    if (minutesPerDay < 1 || minutesPerDay > MOST_MINUTES) {
+      throw new IllegalArgumentException("minutes a day are 1 to " + MOST_MINUTES);
+    }
+    if (rhythmDaysPerWeek < 1 || rhythmDaysPerWeek > MOST_RHYTHM_DAYS) {
+      throw new IllegalArgumentException("rhythm days a week are 1 to 3");
+    }
+    if (daysOff.size() == DayOfWeek.values().length) {
+      throw new IllegalArgumentException("every day of the week is off: leave one to practise on");
+    }
+  }
+
+  /** The same with other minutes a day. */
+  Learner withMinutes(int minutes) {
+    return new Learner(minutes, daysOff, rhythmDaysPerWeek, stance);
+  }
+
+  /** The same with another stance. */
+  Learner with(Stance newStance) {
+    return new Learner(minutesPerDay, daysOff, rhythmDaysPerWeek, newStance);
+  }
+
+  boolean isOff(LocalDate day) {
+    return daysOff.contains(day.getDayOfWeek());
+  }
+
+  /** Days of practice from one day to another, both counted. */
+  int practiceDays(LocalDate from, LocalDate to) {
+    int days = 0;
+    for (LocalDate day = from; !day.isAfter(to); day = day.plusDays(1)) {
+      days += isOff(day) ? 0 : 1;
+    }
+    return days;
+  }
+
+  /** Minutes that are left for playing once warm-up and breaks are taken away. */
+  int playingMinutes() {
+    int left = minutesPerDay - warmUpMinutes();
+    return left - breaks() * Model.count("day.break-minutes");
+  }
+
+  int warmUpMinutes() {
+    return Math.min(Model.count("day.warm-up-minutes"), minutesPerDay / 4);
+  }
+
+  /** Breaks of a full day: one behind each full stretch of playing but the last. */
+  int breaks() {
+    int stretch = Model.count("day.stretch-minutes");
+    int with = stretch + Model.count("day.break-minutes");
+    int left = minutesPerDay - warmUpMinutes();
+    return Math.max(0, (left - 1) / with);
+  }
+}

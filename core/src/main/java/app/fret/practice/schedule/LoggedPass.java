@@ -1,0 +1,36 @@
+package app.fret.practice.schedule;
+
+import java.time.LocalDate;
+import java.util.Optional;
+
+/**
+ * One pass as it was logged.
+ *
+ * @param item what was played
+ * @param date when
+ * @param perMinute how fast, in the beat of the item's target
+ * @param clean whether it was clean
+ * @param seconds how long it took
+ * @param cold whether it was the first of its day, before anything of the item was warmed up
+ * @param spot where it missed, if that was said, as {@link Spot#place()}
+ * @param spotLeftOut whether a capped spot was left out, so that the pass tells nothing of the
+ *     whole
+ * @param hurts whether it hurt or tired
+ * @param card what it was played for
+ */
+public record LoggedPass(
+    String item,
+    LocalDate date,
+    double perMinute,
+    boolean clean,
+    double seconds,
+    boolean cold,
+    Optional<String> spot,
+    boolean spotLeftOut,
+    boolean hurts,
+    CardKind card) {
+  /** Whether it counts for the gate, for readiness and for the forecast. */
+  boolean tells() {
+    return card.isWholePass() && !spotLeftOut && !hurts;
+  }
+}

@@ -1,0 +1,227 @@
+package app.fret.practice.schedule;
+
+import app.fret.practice.Climb;
+import app.fret.practice.Ladder;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.TreeMap;
+
+/**
+ * How a passage stands after all that was logged of it.
+ *
+ * <p>Tempos are natural logarithms of tempo over target. The estimate {@code theta} is the tempo at
+ * which a pass would be clean about every other time; each pass that tells moves it towards what
+ * was heard, a cold one more. Figures: {@link Model}.
+ */
+public final class Standing {
+  private final Item item;
+  private final Climb climb;
+  private final double theta0;
+  private double theta;
+  private double dose;
+  private final List<LocalDate> contacts = new ArrayList<>();
+  private int contactsSinceHighest;
+  private int highest;
+  private final List<Boolean> coldResults = new ArrayList<>();
+  private boolean gateIsPassed;
+  private final Map<String, Double> spotScores = new LinkedHashMap<>();
+  private final Map<String, Integer> cardsOfSpot = new LinkedHashMap<>();
+  private final List<String> restingSpots = new ArrayList<>();
+  private final List<LocalDate> rhythmDays = new ArrayList<>();
+
+  private Standing(Item item, List<LoggedPass> passes, LocalDate today) {
+    this.item = item;
+    double target = item.target().perMinute();
+    this.theta0 = Math.max(Math.log(Math.min(1, item.cleanPerMinute() / target)), Math.log(0.5));
+    this.theta = theta0;
+    Ladder ladder = Ladder.to(item.target(), OptionalDouble.of(item.cleanPerMinute()));
+    Climb now = Climb.start(ladder);
+    Map<LocalDate, List<LoggedPass>> byDay = new TreeMap<>();
+    passes.forEach(p -> byDay.computeIfAbsent(p.date(), day -> new ArrayList<>()).add(p));
+    for (Map.Entry<LocalDate, List<LoggedPass>> day : byDay.entrySet()) {
+      now = take(day.getKey(), day.getValue(), now, today);
+    }
+    this.climb = now;
+  }
+
+  /**
+   * How an item stands.
+   *
+   * @param log passes of all items, oldest first; those after today are left out
+   */
+  public static Standing of(Item item, List<LoggedPass> log, LocalDate today) {
+    List<LoggedPass> own =
+        log.stream().filter(p -> p.item().equals(item.id()) && !p.date().isAfter(today)).toList();
+    return new Standing(item, own, today);
+  }
+
+  private Climb take(LocalDate day, List<LoggedPass> passes, Climb before, LocalDate today) {
+    Climb now = before;
+    double seconds = 0;
+    for (LoggedPass pass : passes) {
+      seconds += pass.seconds();
+      if (pass.tells()) {
+        double tempo = Math.log(pass.perMinute() / item.target().perMinute());
+        boolean first = pass == passes.get(0);
+        move(tempo, pass.clean(), pass.cold());
+        if (gateIsPassed && (first || pass.cold()) && isAtTarget(pass)) {
+          coldResults.add(pass.clean());
+        }
+        now = now.after(new Climb.Pass(pass.perMinute(), pass.clean()));
+        gateIsPassed |= now.isDone();
+      }
+      mark(pass, day.equals(today));
+    }
+    contacts.add(day);
+    dose += Model.dose(seconds / 60);
+    contactsSinceHighest = now.passed() > highest ? 0 : contactsSinceHighest + 1;
+    highest = Math.max(highest, now.passed());
+    return now;
+  }
+
+  private void move(double tempo, boolean clean, boolean cold) {
+    double step = Model.figure(cold ? "step.cold" : "step.warm");
+    theta += step * ((clean ? 1 : 0) - Model.cleanChance(theta, tempo));
+  }
+
+  private boolean isAtTarget(LoggedPass pass) {
+    return pass.perMinute() >= item.target().perMinute() - 1e-6;
+  }
+
+  private void mark(LoggedPass pass, boolean today) {
+    spotScores.replaceAll((spot, score) -> score * Model.figure("spot.fades"));
+    if (pass.spot().isPresent()) {
+      String spot = pass.spot().get();
+      if (!pass.clean()) {
+        spotScores.merge(spot, 1.0, Double::sum);
+      }
+      if (pass.hurts() && today) {
+        restingSpots.add(spot);
+      }
+    }
+    if (pass.card() == CardKind.DRILL && pass.clean() && pass.spot().isPresent()) {
+      cardsOfSpot.merge(pass.spot().get(), 1, Integer::sum);
+      spotScores.computeIfPresent(
+          pass.spot().get(), (spot, score) -> score * Model.figure("spot.after-drill"));
+    }
+    boolean rhythm = pass.card() == CardKind.RHYTHM || pass.card() == CardKind.WHOLE_CLIMB;
+    if (rhythm && !rhythmDays.contains(pass.date())) {
+      rhythmDays.add(pass.date());
+    }
+  }
+
+  /** The item. */
+  public Item item() {
+    return item;
+  }
+
+  /** Where the player is on the ladder. */
+  public Climb climb() {
+    return climb;
+  }
+
+  /** Estimate of the clean tempo, as a logarithm of its share of the target. */
+  public double theta() {
+    return theta;
+  }
+
+  double theta0() {
+    return theta0;
+  }
+
+  double dose() {
+    return dose;
+  }
+
+  /** Gain a dose of practice brings. */
+  double rate() {
+    double gained = Model.figure("rate.head-start") + theta - theta0;
+    return Math.max(Model.figure("rate.least"), gained / (Model.figure("rate.prior-doses") + dose));
+  }
+
+  /** Days on which it was played, oldest first. */
+  public List<LocalDate> contacts() {
+    return List.copyOf(contacts);
+  }
+
+  Optional<LocalDate> lastContact() {
+    return contacts.isEmpty() ? Optional.empty() : Optional.of(contacts.get(contacts.size() - 1));
+  }
+
+  /** Day from which the date was planned back: that of the first contact, or today. */
+  LocalDate plannedOn(LocalDate today) {
+    return contacts.isEmpty() ? today : contacts.get(0);
+  }
+
+  /**
+   * Whether it is ready: the target was passed, and after that the day's first pass at the target
+   * was clean on three of the last four days it was tried, the latest with them. It is lost again
+   * when two of the last three miss.
+   */
+  public boolean isReady() {
+    int wanted = Model.count("ready.cold-clean");
+    int looked = Model.count("ready.cold-days");
+    boolean ready = false;
+    for (int i = 0; i < coldResults.size(); i++) {
+      if (clean(i, looked) >= wanted && coldResults.get(i)) {
+        ready = true;
+      }
+      int few = Math.min(i + 1, Model.count("ready.lost-of"));
+      if (few - clean(i, few) >= Model.count("ready.lost-misses")) {
+        ready = false;
+      }
+    }
+    return ready;
+  }
+
+  /** Clean ones among the results up to one, at most so many back. */
+  private int clean(int last, int most) {
+    int clean = 0;
+    for (int i = Math.max(0, last + 1 - most); i <= last; i++) {
+      clean += coldResults.get(i) ? 1 : 0;
+    }
+    return clean;
+  }
+
+  /** Share of the latest cold passes that were clean; half where there is none. */
+  double coldShare() {
+    int looked = Math.min(coldResults.size(), Model.count("ready.cold-days"));
+    return looked == 0 ? 0.5 : (double) clean(coldResults.size() - 1, looked) / looked;
+  }
+
+  /** Whether no higher rung was reached for some days; offered as a question, never a diagnosis. */
+  public boolean isAtPlateau() {
+    return !gateIsPassed && contactsSinceHighest >= Model.count("plateau.contact-days");
+  }
+
+  /** The spot that misses most, if it misses enough for a drill and does not rest today. */
+  Optional<String> missingSpot() {
+    return spotScores.entrySet().stream()
+        .filter(e -> e.getValue() >= Model.figure("spot.drill-from"))
+        .filter(e -> !restingSpots.contains(e.getKey()))
+        .max(Map.Entry.comparingByValue())
+        .map(Map.Entry::getKey);
+  }
+
+  double spotScore(String spot) {
+    return spotScores.getOrDefault(spot, 0.0);
+  }
+
+  /** Spots that hurt or tired today. */
+  public List<String> restingSpots() {
+    return List.copyOf(restingSpots);
+  }
+
+  int cardsOf(String spot) {
+    return cardsOfSpot.getOrDefault(spot, 0);
+  }
+
+  List<LocalDate> rhythmDays() {
+    return List.copyOf(rhythmDays);
+  }
+}

@@ -1,0 +1,190 @@
+package app.fret.practice.schedule;
+
+import java.time.LocalDate;
+import java.time.format.TextStyle;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** Cuts one visit to a passage into cards: a drill, a rhythm set, the ladder. */
+final class Visit {
+  /** A ladder card takes at least so long, in minutes. */
+  private static final int LEAST_LADDER = 2;
+
+  private static final double SECONDS_A_MINUTE = 60;
+
+  private final Work work;
+  private final LocalDate day;
+  private final int number;
+  private final Learner learner;
+  private final boolean isFirst;
+  private final List<Card> cards = new ArrayList<>();
+  private int left;
+
+  /**
+   * A visit.
+   *
+   * @param isFirst whether it is the day's first to this passage
+   */
+  Visit(Work work, LocalDate day, int number, int minutes, boolean isFirst, Learner learner) {
+    this.work = work;
+    this.day = day;
+    this.number = number;
+    this.learner = learner;
+    this.isFirst = isFirst;
+    this.left = minutes;
+  }
+
+  List<Card> cards() {
+    Item item = work.item();
+    if (!item.isPassage()) {
+      cards.add(
+          Card.plain(item.kind().card(), Optional.of(item), number, left, "its turn in the round"));
+      return cards;
+    }
+    if (work.isReady()) {
+      add(CardKind.UPKEEP, left, item.target().perMinute(), upkeepReason());
+      return cards;
+    }
+    addDrill();
+    if (isFirst) {
+      addRhythm();
+    }
+    if (left > 0) {
+      add(CardKind.LADDER, left, work.rungPerMinute(0), ladderReason());
+    }
+    return cards;
+  }
+
+  private void addDrill() {
+    int minutes =
+        (int)
+            Math.min(
+                Model.figure("drill.most-minutes"), Math.round(Model.figure("drill.share") * left));
+    if (left < Model.count("drill.least-visit-minutes") || minutes < 1) {
+      return;
+    }
+    Optional<String> missing = work.standing().missingSpot();
+    Optional<Spot> spot = missing.map(this::known).or(() -> hardest(missing.isEmpty()));
+    if (spot.isEmpty() || spot.get().drills().isEmpty()) {
+      return;
+    }
+    List<String> drills = spot.get().drills();
+    String drill = drills.get(work.standing().cardsOf(spot.get().place()) / 3 % drills.size());
+    String why =
+        missing.isPresent()
+            ? spot.get().words()
+                + ", missed lately ("
+                + String.format(Locale.ROOT, "%.1f", work.standing().spotScore(missing.get()))
+                + ")"
+            : "the hardest spot: " + spot.get().words();
+    cards.add(
+        new Card(
+            CardKind.DRILL,
+            Optional.of(work.item()),
+            number,
+            OptionalDouble.of(work.rungPerMinute(1)),
+            0,
+            minutes,
+            why,
+            spot,
+            Optional.of(drill)));
+    left -= minutes;
+  }
+
+  private Spot known(String place) {
+    return work.item().spots().stream()
+        .filter(s -> s.place().equals(place))
+        .findFirst()
+        .orElseGet(
+            () -> new Spot(place, "bar " + place.split(":")[0], List.of("chain-forward"), false));
+  }
+
+  private Optional<Spot> hardest(boolean nothingMissed) {
+    return isFirst && nothingMissed
+        ? work.item().spots().stream()
+            .filter(s -> !work.standing().restingSpots().contains(s.place()))
+            .findFirst()
+        : Optional.empty();
+  }
+
+  /** The set in the whole passage where it fits, else in its hardest chunk. */
+  private void addRhythm() {
+    if (!work.mayHaveRhythm(day, learner.rhythmDaysPerWeek())) {
+      return;
+    }
+    Item item = work.item();
+    double perMinute = work.rungPerMinute(1);
+    double share = perMinute / item.target().perMinute();
+    double between = Model.figure("day.between-passes-seconds");
+    int whole = minutes(item.passSecondsAt(share));
+    int chunk = minutes(item.chunkSeconds() / share + between);
+    boolean fits = whole <= left - LEAST_LADDER;
+    int minutes = fits ? whole : chunk;
+    if (minutes > left - LEAST_LADDER) {
+      return;
+    }
+    boolean plateau = work.standing().isAtPlateau();
+    String where = fits ? "" : item.chunkWords() + "; ";
+    String last =
+        work.lastRhythm()
+            .map(
+                d ->
+                    "the last was on "
+                        + d.getDayOfWeek().getDisplayName(TextStyle.FULL, Locale.ENGLISH))
+            .orElse("the first");
+    String why =
+        plateau
+            ? where + "no new rung in five days: rhythms, rung by rung"
+            : where
+                + last
+                + ", "
+                + learner.rhythmDaysPerWeek()
+                + " days a week, never on following days";
+    add(plateau ? CardKind.WHOLE_CLIMB : CardKind.RHYTHM, minutes, perMinute, why);
+  }
+
+  private static int minutes(double passSeconds) {
+    return (int) Math.ceil(Model.figure("rhythm.passes") * passSeconds / SECONDS_A_MINUTE);
+  }
+
+  private void add(CardKind kind, int minutes, double perMinute, String reason) {
+    Item item = work.item();
+    double seconds = item.passSecondsAt(perMinute / item.target().perMinute());
+    boolean set = kind == CardKind.RHYTHM || kind == CardKind.WHOLE_CLIMB;
+    int passes =
+        set
+            ? Model.count("rhythm.passes")
+            : (int) Math.max(1, Math.floor(minutes * SECONDS_A_MINUTE / seconds));
+    cards.add(
+        new Card(
+            kind,
+            Optional.of(item),
+            number,
+            OptionalDouble.of(perMinute),
+            passes,
+            minutes,
+            reason,
+            Optional.empty(),
+            Optional.empty()));
+    left -= minutes;
+  }
+
+  private String ladderReason() {
+    int share = (int) Math.round(100 * Math.exp(Math.min(0, work.theta())));
+    String days =
+        work.item().due().isPresent()
+            ? ", " + work.daysLeft(day, learner) + " days of practice left"
+            : "";
+    return "clean at about " + share + " % of the target" + days;
+  }
+
+  private String upkeepReason() {
+    return String.format(
+        Locale.ROOT,
+        "ready; %.0f %% of the latest first passes were clean",
+        100 * work.standing().coldShare());
+  }
+}

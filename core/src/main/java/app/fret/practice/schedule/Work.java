@@ -1,0 +1,167 @@
+package app.fret.practice.schedule;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A passage while days are planned ahead: it starts from how it stands, and every planned day is
+ * taken as played and gained as usual. Tomorrow's plan is made anew from tomorrow's log.
+ */
+final class Work {
+  private final Standing standing;
+  private final double rate;
+  private final Optional<LocalDate> readyBy;
+  private final List<LocalDate> rhythmDays;
+  private double theta;
+  private double credit;
+  private int rung;
+  private Optional<LocalDate> lastContact;
+  private Optional<LocalDate> lastSpare = Optional.empty();
+
+  Work(Standing standing, LocalDate today) {
+    this.standing = standing;
+    this.rate = standing.rate();
+    this.theta = standing.theta();
+    this.rung = standing.climb().rung();
+    this.readyBy = standing.item().readyBy(standing.plannedOn(today));
+    this.lastContact = standing.lastContact();
+    this.rhythmDays = new ArrayList<>(standing.rhythmDays());
+    this.credit = creditFromBefore(today);
+  }
+
+  /** Days missed since the last contact leave no more than one card. */
+  private double creditFromBefore(LocalDate today) {
+    return daysSinceContact(today) > 1 ? Model.figure("day.credit-cap-minutes") : 0;
+  }
+
+  Item item() {
+    return standing.item();
+  }
+
+  Standing standing() {
+    return standing;
+  }
+
+  Optional<LocalDate> readyBy() {
+    return readyBy;
+  }
+
+  double need() {
+    return Math.max(Model.figure("need.least"), Model.figure("need.goal") - theta);
+  }
+
+  double rate() {
+    return rate;
+  }
+
+  double urgency() {
+    return need() / rate;
+  }
+
+  double theta() {
+    return theta;
+  }
+
+  /** Whether it is ready, or will be if all goes as planned. */
+  boolean isReady() {
+    return standing.isReady() || theta >= Model.figure("need.goal");
+  }
+
+  long daysSinceContact(LocalDate day) {
+    return lastContact.map(last -> ChronoUnit.DAYS.between(last, day)).orElse(Long.MAX_VALUE);
+  }
+
+  /** Whether the day lies behind its last day to become ready and not behind its date. */
+  boolean isInUpkeep(LocalDate day) {
+    return readyBy.filter(day::isAfter).isPresent() && !isOver(day);
+  }
+
+  boolean isOver(LocalDate day) {
+    return item().due().filter(day::isAfter).isPresent();
+  }
+
+  /** Whether it is run through in a mock audition on a day. */
+  boolean isMockDay(LocalDate day) {
+    if (!isInUpkeep(day)) {
+      return false;
+    }
+    long behind = ChronoUnit.DAYS.between(readyBy.orElseThrow(), day);
+    long ahead = ChronoUnit.DAYS.between(day, item().due().orElseThrow());
+    return behind % Model.count("day.mock-every-days") == 0
+        || ahead < Model.count("day.mock-daily-last-days");
+  }
+
+  /** Days of practice left to become ready; behind that day, to the date. */
+  int daysLeft(LocalDate day, Learner learner) {
+    if (item().due().isEmpty()) {
+      return Model.count("ready.lead-from-days");
+    }
+    LocalDate until = isInUpkeep(day) ? item().due().get() : readyBy.orElseThrow();
+    return Math.max(1, learner.practiceDays(day, until));
+  }
+
+  DayProblem.Wish wish(LocalDate day, Learner learner) {
+    return new DayProblem.Wish(
+        need(), rate, daysLeft(day, learner), Model.count("day.most-minutes-a-passage"));
+  }
+
+  double credit() {
+    return credit;
+  }
+
+  void earn(int minutes) {
+    double cap = Model.figure("day.credit-cap-minutes") + minutes;
+    credit = Math.min(cap, credit + minutes);
+  }
+
+  void spend(int minutes) {
+    credit = Math.max(0, credit - minutes);
+  }
+
+  /** Takes a planned day as played. */
+  void played(LocalDate day, int minutes, boolean rhythm) {
+    theta += rate * Model.dose(minutes);
+    lastContact = Optional.of(day);
+    if (rhythm) {
+      rhythmDays.add(day);
+    }
+    List<Double> rungs = standing.climb().ladder().rungs();
+    double share = Math.exp(Math.min(0, theta));
+    while (rung + 1 < rungs.size() && rungs.get(rung) < share * item().target().perMinute()) {
+      rung++;
+    }
+  }
+
+  void spared(LocalDate day) {
+    lastSpare = Optional.of(day);
+  }
+
+  Optional<LocalDate> lastSpare() {
+    return lastSpare;
+  }
+
+  /** Tempo of the rung that is worked on, or of one lower by some rungs, in the target's beat. */
+  double rungPerMinute(int lower) {
+    return standing.climb().ladder().rungs().get(Math.max(0, rung - lower));
+  }
+
+  /** Whether a rhythm set may come up on a day: not on following days, not too often a week. */
+  boolean mayHaveRhythm(LocalDate day, int daysPerWeek) {
+    int most = Math.min(3, daysPerWeek + (standing.isAtPlateau() ? 1 : 0));
+    long lately =
+        rhythmDays.stream().filter(d -> ChronoUnit.DAYS.between(d, day) < 7).distinct().count();
+    boolean rested =
+        rhythmDays.stream()
+            .allMatch(d -> ChronoUnit.DAYS.between(d, day) >= Model.count("rhythm.days-between"));
+    return rested && lately < most;
+  }
+
+  Optional<LocalDate> lastRhythm() {
+    return rhythmDays.isEmpty()
+        ? Optional.empty()
+        : Optional.of(rhythmDays.get(rhythmDays.size() - 1));
+  }
+}

@@ -1,0 +1,80 @@
+package app.fret.practice.schedule;
+
+import app.fret.practice.schedule.Learner.Stance;
+import app.fret.score.BeatUnit;
+import app.fret.score.Tempo;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** Made-up programmes and logs. */
+final class Programmes {
+  static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
+  static final Learner LEARNER = new Learner(60, Set.of(DayOfWeek.SUNDAY), 2, Stance.EVEN);
+
+  private Programmes() {}
+
+  static Item passage(String id, double target, double clean, LocalDate due) {
+    return passage(id, target, clean, Optional.of(due));
+  }
+
+  static Item passage(String id, double target, double clean, Optional<LocalDate> due) {
+    Spot spot = new Spot("3:2", "bar 3, a shift of 5.4 bits", List.of("guide-slide"), false);
+    return new Item(
+        id,
+        "Passage " + id,
+        Item.Kind.PASSAGE,
+        new Tempo(BeatUnit.QUARTER, target),
+        clean,
+        due,
+        20,
+        6,
+        "bars 3 and 4",
+        0,
+        List.of(spot));
+  }
+
+  static Item other(String id, Item.Kind kind, int minutes) {
+    return new Item(
+        id,
+        "Item " + id,
+        kind,
+        new Tempo(BeatUnit.QUARTER, 60),
+        60,
+        Optional.empty(),
+        0,
+        0,
+        "",
+        minutes,
+        List.of());
+  }
+
+  static LoggedPass pass(String item, LocalDate day, double perMinute, boolean clean) {
+    return pass(item, day, perMinute, clean, false);
+  }
+
+  static LoggedPass pass(
+      String item, LocalDate day, double perMinute, boolean clean, boolean cold) {
+    return new LoggedPass(
+        item, day, perMinute, clean, 20, cold, Optional.empty(), false, false, CardKind.LADDER);
+  }
+
+  static LoggedPass missAt(String item, LocalDate day, double perMinute, String spot) {
+    return new LoggedPass(
+        item, day, perMinute, false, 20, false, Optional.of(spot), false, false, CardKind.LADDER);
+  }
+
+  /** A climb by one rung a day, three clean passes each, from so many days ago. */
+  static List<LoggedPass> climb(Item item, int daysAgo, double... tempos) {
+    List<LoggedPass> log = new ArrayList<>();
+    for (int i = 0; i < tempos.length; i++) {
+      for (int k = 0; k < 3; k++) {
+        log.add(pass(item.id(), TODAY.minusDays(daysAgo - i), tempos[i], true, k == 0));
+      }
+    }
+    return log;
+  }
+}

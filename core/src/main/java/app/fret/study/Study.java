@@ -16,6 +16,7 @@ import app.fret.lefthand.PreparedPassage;
 import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
 import app.fret.practice.PracticePlan;
+import app.fret.practice.drill.DrillSource;
 import app.fret.reading.NotePlaces;
 import app.fret.reading.Others;
 import app.fret.reading.PlayedNote;
@@ -270,6 +271,11 @@ public final class Study {
   /** Strokes. */
   public BowPlan bow() {
     return bow.get();
+  }
+
+  /** What drills are made from. */
+  public DrillSource drillSource() {
+    return new DrillSource(brief(), leftHand(), bow());
   }
 
   /** Which notes vibrate, and what stands against it. */

@@ -1,0 +1,150 @@
+package app.fret.practice.drill;
+
+import app.fret.score.Span;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+
+/** Chains of beat groups. Each link ends on the first note of the group behind it. */
+final class ChainDrills {
+  private static final int MOST_GROUPS = 8;
+  private static final int JOINT_TIMES = 4;
+
+  private final DrillSource source;
+  private final Span notes;
+  private final List<List<Integer>> groups = new ArrayList<>();
+
+  private ChainDrills(DrillSource source, Span notes) {
+    this.source = source;
+    this.notes = notes;
+    for (int note : source.timed(notes)) {
+      if (groups.isEmpty() || source.brief().reading().beats().begins(note)) {
+        groups.add(new ArrayList<>());
+      }
+      groups.get(groups.size() - 1).add(note);
+    }
+  }
+
+  static Optional<DrillMusic> forward(DrillSource source, Span notes) {
+    ChainDrills chain = new ChainDrills(source, notes);
+    return chain.made(
+        sheet -> {
+          List<Integer> first = chain.groups.get(0);
+          chain.add(sheet, first, 0, "first group");
+          if (first.size() > 1) {
+            List<Integer> back = new ArrayList<>(first);
+            Collections.reverse(back);
+            chain.addApart(sheet, back, "reversed");
+          }
+          for (int to = 0; to < chain.count(); to++) {
+            chain.link(sheet, 0, to, to == 0 ? "to the next" : "one more");
+          }
+        });
+  }
+
+  static Optional<DrillMusic> back(DrillSource source, Span notes) {
+    ChainDrills chain = new ChainDrills(source, notes);
+    return chain.made(
+        sheet -> {
+          for (int from = chain.count() - 1; from >= 0; from--) {
+            chain.link(
+                sheet, from, chain.count() - 1, from == chain.count() - 1 ? "the end" : "one more");
+          }
+        });
+  }
+
+  static Optional<DrillMusic> lastFirst(DrillSource source, Span notes) {
+    ChainDrills chain = new ChainDrills(source, notes);
+    return chain.made(
+        sheet -> {
+          int last = chain.count() - 1;
+          chain.link(sheet, last, last, "the last");
+          for (int from = last - 1; from >= 0; from--) {
+            chain.link(sheet, from, from, "before it");
+            chain.link(sheet, from, last, "together");
+          }
+        });
+  }
+
+  /** The end of the first group and the start of the next, back and forth. */
+  static Optional<DrillMusic> joint(DrillSource source, Span notes) {
+    ChainDrills chain = new ChainDrills(source, notes);
+    if (chain.groups.size() < 2) {
+      return Optional.empty();
+    }
+    List<Integer> end = tail(chain.groups.get(0));
+    List<Integer> start = chain.groups.get(1).subList(0, Math.min(2, chain.groups.get(1).size()));
+    List<Integer> joint = new ArrayList<>(end);
+    joint.addAll(start);
+    return chain.made(
+        sheet -> {
+          for (int i = 0; i < JOINT_TIMES; i++) {
+            chain.add(sheet, joint, 0, i == 0 ? "the joint" : "again");
+          }
+        });
+  }
+
+  private static List<Integer> tail(List<Integer> group) {
+    return group.subList(Math.max(0, group.size() - 2), group.size());
+  }
+
+  /** Fills a sheet. */
+  private interface Filling {
+    void into(Sheet sheet);
+  }
+
+  private Optional<DrillMusic> made(Filling filling) {
+    if (groups.size() < 2) {
+      return Optional.empty();
+    }
+    int first = groups.get(0).get(0);
+    Sheet sheet = new Sheet(source, first, false);
+    filling.into(sheet);
+    return Optional.of(sheet.finish(source.dynamic(first)));
+  }
+
+  private int count() {
+    return Math.min(MOST_GROUPS, groups.size());
+  }
+
+  /** Groups and the first note of the one behind them. */
+  private void link(Sheet sheet, int from, int to, String words) {
+    List<Integer> link = new ArrayList<>();
+    for (int i = from; i <= to; i++) {
+      link.addAll(groups.get(i));
+    }
+    int next = to + 1 < groups.size() ? groups.get(to + 1).get(0) : afterAll();
+    if (next >= 0) {
+      link.add(next);
+    }
+    add(sheet, link, 0, words);
+  }
+
+  /** The note on which these notes end in the music; -1 at its end. */
+  private int afterAll() {
+    int next = notes.last() + 1;
+    while (next < source.count() && source.note(next).isGrace()) {
+      next++;
+    }
+    return source.isPlayable(next) ? next : -1;
+  }
+
+  private void add(Sheet sheet, List<Integer> link, int from, String words) {
+    for (int i = from; i < link.size(); i++) {
+      Piece piece = source.piece(link.get(i));
+      piece = i == 0 ? piece.saying(words) : piece;
+      boolean slurOn = i < link.size() - 1 && link.get(i + 1) == link.get(i) + 1;
+      sheet.add(piece.slurred(piece.isSlurred() && slurOn));
+    }
+    sheet.endBar();
+  }
+
+  private void addApart(Sheet sheet, List<Integer> link, String words) {
+    for (int i = 0; i < link.size(); i++) {
+      Piece piece = source.plain(link.get(i)).marked(app.fret.score.Marks.NONE);
+      sheet.add(i == 0 ? piece.saying(words) : piece);
+    }
+    sheet.endBar();
+  }
+}

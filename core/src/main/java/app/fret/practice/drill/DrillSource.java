@@ -1,0 +1,161 @@
+package app.fret.practice.drill;
+
+import app.fret.bow.BowPlan;
+import app.fret.bow.Stroke;
+import app.fret.brief.Brief;
+import app.fret.instrument.Instrument;
+import app.fret.instrument.Spelling;
+import app.fret.lefthand.LeftHandPlan;
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Stop;
+import app.fret.reading.PlayedNote;
+import app.fret.score.Bar;
+import app.fret.score.BowDirection;
+import app.fret.score.Finger;
+import app.fret.score.Key;
+import app.fret.score.Marks;
+import app.fret.score.Note;
+import app.fret.score.Passage;
+import app.fret.score.SoundingPitch;
+import app.fret.score.Span;
+import app.fret.score.WrittenPitch;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import org.apache.commons.numbers.fraction.Fraction;
+
+/**
+ * What drills are made from: a passage with both hands planned.
+ *
+ * @param brief the passage
+ * @param leftHand its fingers
+ * @param bow its strokes
+ */
+public record DrillSource(Brief brief, LeftHandPlan leftHand, BowPlan bow) {
+  private static final String[] DYNAMICS = {
+    "pppp", "ppp", "pp", "p", "mp", "mf", "f", "ff", "fff", "ffff"
+  };
+
+  Passage passage() {
+    return brief.passage();
+  }
+
+  Instrument instrument() {
+    return brief.player().instrument();
+  }
+
+  int count() {
+    return brief.notes().size();
+  }
+
+  PlayedNote note(int number) {
+    return brief.notes().get(number);
+  }
+
+  Placement placement(int number) {
+    return leftHand.notes().get(number).placement();
+  }
+
+  /** The bar of a note. */
+  Bar bar(int number) {
+    return passage().bars().get(note(number).bar());
+  }
+
+  Key key(int number) {
+    return bar(number).key();
+  }
+
+  /** How far into its bar a note begins. */
+  Fraction placeInBar(int number) {
+    return bar(number).placeInMetre(note(number).onset());
+  }
+
+  /** Its heads with the fingers and strings that the plan takes. */
+  List<Note> heads(int number) {
+    List<Stop> stops = placement(number).stops();
+    List<Note> heads = new ArrayList<>();
+    List<Note> printed = note(number).notes();
+    for (int i = 0; i < printed.size(); i++) {
+      Note head = printed.get(i);
+      heads.add(
+          i < stops.size()
+              ? head.withFingering(
+                  Optional.of(stops.get(i).finger()), OptionalInt.of(stops.get(i).string()))
+              : head);
+    }
+    return heads;
+  }
+
+  /** The note as it stands, with its finger, string, sign of the bow and slur. */
+  Piece piece(int number) {
+    PlayedNote note = note(number);
+    return Piece.of(number, heads(number), note.length())
+        .marked(note.marks().withBow(bowSign(number)))
+        .slurred(isSlurredOn(number));
+  }
+
+  /** The same with none of its signs but the bow's. */
+  Piece plain(int number) {
+    return piece(number).marked(Marks.NONE.withBow(bowSign(number))).slurred(false);
+  }
+
+  /** The top note of it alone. */
+  Note top(int number) {
+    List<Note> heads = heads(number);
+    return heads.get(heads.size() - 1);
+  }
+
+  /** Direction in which a stroke begins with this note; empty inside one. */
+  Optional<BowDirection> bowSign(int number) {
+    Stroke stroke = stroke(number);
+    return stroke.firstNote() == number && !stroke.beginsInside()
+        ? Optional.of(stroke.direction())
+        : Optional.empty();
+  }
+
+  Stroke stroke(int number) {
+    return bow.strokes().get(bow.strokeOf(number));
+  }
+
+  /** Whether the next note is in the same stroke. */
+  boolean isSlurredOn(int number) {
+    return number + 1 < count() && stroke(number).lastNote() > number;
+  }
+
+  /** A head that is not in the part, such as a guide note. */
+  Note head(SoundingPitch pitch, int near, Optional<Finger> finger, OptionalInt string) {
+    WrittenPitch written =
+        Spelling.written(pitch, instrument(), passage().transposition(), key(near));
+    return Note.of(written).withFingering(finger, string);
+  }
+
+  /** The open string. */
+  Note open(int string, int near) {
+    return head(instrument().open(string), near, Optional.of(Finger.OPEN), OptionalInt.of(string));
+  }
+
+  SoundingPitch sounding(WrittenPitch written) {
+    return instrument().sounding(written, passage().transposition());
+  }
+
+  String dynamic(int number) {
+    int level = (int) Math.round(brief.reading().level(number));
+    return DYNAMICS[Math.max(1, Math.min(DYNAMICS.length, level)) - 1];
+  }
+
+  /** Notes that take time among some. */
+  List<Integer> timed(Span notes) {
+    List<Integer> timed = new ArrayList<>();
+    for (int i = notes.first(); i <= notes.last(); i++) {
+      if (!note(i).isGrace() && !placement(i).isLeftOut()) {
+        timed.add(i);
+      }
+    }
+    return timed;
+  }
+
+  boolean isPlayable(int number) {
+    return number >= 0 && number < count() && !placement(number).isLeftOut();
+  }
+}

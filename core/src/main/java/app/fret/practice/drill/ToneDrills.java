@@ -1,0 +1,59 @@
+package app.fret.practice.drill;
+
+import static app.fret.practice.drill.Piece.WHOLE;
+
+import app.fret.score.Marks;
+import app.fret.score.Marks.Articulation;
+import app.fret.score.Span;
+import app.fret.tuning.Tonic;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** Drills for stress, pitch and vibrato. */
+final class ToneDrills {
+  private ToneDrills() {}
+
+  static Optional<DrillMusic> accentedGroups(DrillSource source, Span notes) {
+    return Copies.of(source, notes, n -> List.of(accented(source, n)));
+  }
+
+  private static Piece accented(DrillSource source, int note) {
+    Piece piece = source.piece(note);
+    boolean has = piece.marks().articulations().contains(Articulation.ACCENT);
+    return source.brief().reading().beats().begins(note) && !has
+        ? piece.marked(piece.marks().toggled(Articulation.ACCENT))
+        : piece;
+  }
+
+  static Optional<DrillMusic> withoutVibrato(DrillSource source, Span notes) {
+    return Copies.times(source, notes, List.of("without vibrato", "with vibrato"), source::piece);
+  }
+
+  static Optional<DrillMusic> drone(DrillSource source, Span notes) {
+    List<Integer> timed = source.timed(notes);
+    if (timed.isEmpty()) {
+      return Optional.empty();
+    }
+    Tonic tonic = Tonic.of(source.key(timed.get(0)), source.brief().notes());
+    return Copies.times(
+        source, notes, List.of("over " + tonic.name() + ", without vibrato"), source::piece);
+  }
+
+  /** The longest note, held, with more pulses each time. */
+  static Optional<DrillMusic> vibratoPulses(DrillSource source, Span notes) {
+    Optional<Integer> longest =
+        source.timed(notes).stream()
+            .filter(n -> !source.placement(n).top().isOpen())
+            .max(Comparator.comparing((Integer n) -> source.note(n).length()));
+    return longest.map(
+        n -> {
+          Sheet sheet = new Sheet(source, n, true);
+          for (String pulses : List.of("1 a beat", "2 a beat", "3 a beat", "4 a beat")) {
+            sheet.add(
+                source.plain(n).lasting(WHOLE).marked(Marks.NONE).saying("vibrato " + pulses));
+          }
+          return sheet.finish(source.dynamic(n));
+        });
+  }
+}

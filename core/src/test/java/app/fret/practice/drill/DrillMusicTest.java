@@ -1,0 +1,276 @@
+package app.fret.practice.drill;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
+
+import app.fret.instrument.Instruments;
+import app.fret.instrument.Player;
+import app.fret.instrument.Range;
+import app.fret.lefthand.LeftHandPlan;
+import app.fret.lefthand.Pin;
+import app.fret.lefthand.PinAt;
+import app.fret.lefthand.hand.Stop;
+import app.fret.reading.PlayedNote;
+import app.fret.score.Bar;
+import app.fret.score.BeatUnit;
+import app.fret.score.Clef;
+import app.fret.score.Event;
+import app.fret.score.Metre;
+import app.fret.score.Note;
+import app.fret.score.Passage;
+import app.fret.score.Sounding;
+import app.fret.score.Span;
+import app.fret.score.Tempo;
+import app.fret.study.Choices;
+import app.fret.study.Study;
+import app.fret.testing.Music;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.apache.commons.numbers.fraction.Fraction;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** What every drill keeps to, over music that asks for each of them. */
+class DrillMusicTest {
+  private static final String ARPEGGIOS = "(A3/16 E4/16 C5/16 A5/16) (A5/16 C5/16 E4/16 A3/16) ";
+
+  /** Passages with shifts, crossings, double stops, chords, triplets and an uneven metre. */
+  private static final List<Study> STUDIES = studies();
+
+  private static List<Study> studies() {
+    Metre common = Metre.of(4, 4);
+    return List.of(
+        study(
+            "violin",
+            Clef.TREBLE,
+            common,
+            "(A4/16 B4/16 C5/16 D5/16) (E5/16 F5/16 G5/16 A5/16) B5/16 C6/16 D6/16 E6/16"
+                + " (D6/8 A5/8) | F5/4 D5/4 (B4/4 G4/4) | (G3/16 D4/16 B4/16 G5/16)"
+                + " (G5/16 B4/16 D4/16 G3/16) r/4 E6/4 | A4/1",
+            92),
+        study(
+            "violin",
+            Clef.TREBLE,
+            common,
+            "D4+B4/4 E4+C5/4 G3+D4+B4/2 | r/4 (A4/4 F5/4) A4+F5/4 | G3+D4+B4+G5/1",
+            66),
+        study(
+            "viola",
+            Clef.ALTO,
+            Metre.of(7, 8),
+            "C4/8 D4/8 E4/8 F4/8 G4/8 A4/8 G4/8 | G4/4 F4/8" + " E4/4 D4/4 | C4/2.. ",
+            100),
+        study(
+            "cello",
+            Clef.BASS,
+            common,
+            "(C3/8 G3/8 E4/8 G3/8) (D3/8 A3/8 F4/8 A3/8) | E3/4 B3/4 G4/4 E4/4 | C3/2 G2/2",
+            80),
+        study(
+            "violin",
+            Clef.TREBLE,
+            common,
+            ARPEGGIOS + ARPEGGIOS + " | " + ARPEGGIOS + ARPEGGIOS + " | A3/1",
+            112),
+        study(
+            "bass",
+            Clef.BASS,
+            common,
+            "E3/4 A3/4 D4/4 G4/4 | F4/8 E4/8 D4/8 C4/8 B3/2 | A3/1",
+            72));
+  }
+
+  private static Study study(
+      String instrument, Clef clef, Metre metre, String music, double perMinute) {
+    try {
+      Player player = Player.of("", Instruments.named(instrument));
+      Choices choices = Choices.at(new Tempo(BeatUnit.QUARTER, perMinute));
+      return Study.of(Music.passage(metre, 0, clef, music), player, choices);
+    } catch (Exception e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** A drill and what it was made from. */
+  private record Made(DrillKind kind, Study study, DrillMusic music) {
+    Passage passage() {
+      return music.passage();
+    }
+
+    @Override
+    public String toString() {
+      return kind.id() + " of " + study.player().instrument().name();
+    }
+  }
+
+  private static Stream<Made> made(DrillKind kind) {
+    List<Made> made = new ArrayList<>();
+    for (Study study : STUDIES) {
+      int count = study.notes().size();
+      List<Span> spans = new ArrayList<>(List.of(new Span(0, count - 1)));
+      for (int from = 0; from + 4 < count; from += 8) {
+        spans.add(new Span(from, Math.min(count - 1, from + 7)));
+      }
+      for (Span span : spans) {
+        kind.make(study.drillSource(), span).ifPresent(m -> made.add(new Made(kind, study, m)));
+      }
+    }
+    assertThat(made).as("drills of the kind %s", kind).isNotEmpty();
+    return made.stream();
+  }
+
+  @ParameterizedTest
+  @EnumSource
+  void barsAddUp(DrillKind kind) {
+    assertThat(made(kind))
+        .allSatisfy(
+            drill -> {
+              List<Bar> bars = drill.passage().bars();
+              Fraction at = Fraction.ZERO;
+              for (int i = 0; i < bars.size(); i++) {
+                assertThat(bars.get(i).onset()).isEqualTo(at);
+                assertThat(bars.get(i).length()).isEqualTo(bars.get(i).metre().barLength());
+                at = bars.get(i).end();
+              }
+              Fraction events = Fraction.ZERO;
+              for (Event event : drill.passage().events()) {
+                assertThat(event.onset()).isEqualTo(events);
+                assertThat(event.length()).isEqualTo(event.written().length());
+                events = event.end();
+              }
+              assertThat(events).isEqualTo(at);
+            });
+  }
+
+  @ParameterizedTest
+  @EnumSource
+  void everyNoteHasASourceInThePassage(DrillKind kind) {
+    assertThat(made(kind))
+        .allSatisfy(
+            drill ->
+                assertThat(drill.music().sources())
+                    .hasSameSizeAs(drill.passage().events())
+                    .allSatisfy(s -> assertThat(s).isBetween(0, drill.study().notes().size() - 1)));
+  }
+
+  @ParameterizedTest
+  @EnumSource
+  void nothingLeavesTheInstrument(DrillKind kind) {
+    assertThat(made(kind))
+        .allSatisfy(
+            drill ->
+                assertThatCode(
+                        () ->
+                            Range.of(drill.study().player().instrument()).require(drill.passage()))
+                    .doesNotThrowAnyException());
+  }
+
+  /** Fingers printed in a drill are those of the plan or of the guide, and a hand can take them. */
+  @ParameterizedTest
+  @EnumSource
+  void fingersCarriedOverArePlayable(DrillKind kind) {
+    List<PinAt> all = new ArrayList<>();
+    assertThat(made(kind))
+        .allSatisfy(
+            drill -> {
+              Choices choices = drill.study().choices();
+              Study plain =
+                  Study.of(
+                      drill.passage(),
+                      drill.study().player(),
+                      Choices.at(choices.target()).withProfile(choices.profile()));
+              List<PinAt> pins = printed(plain);
+              LeftHandPlan planned = plain.with(plain.choices().withPins(pins)).leftHand();
+              all.addAll(pins);
+              assertThat(planned.leftOut()).isEmpty();
+            });
+    // A scale that is no part of the passage has no fingers of its own.
+    assertThat(all.isEmpty()).isEqualTo(kind == DrillKind.CRESCENDO_SCALE);
+  }
+
+  private static List<PinAt> printed(Study drill) {
+    List<PinAt> pins = new ArrayList<>();
+    for (PlayedNote note : drill.notes()) {
+      Note head = note.notes().get(0);
+      if (note.notes().size() == 1 && head.finger().isPresent() && head.string().isPresent()) {
+        Pin pin = Pin.of(note.number(), head.string().getAsInt(), head.finger().get());
+        pins.add(PinAt.of(pin, drill.places()));
+      }
+    }
+    return pins;
+  }
+
+  /** Kinds that keep the notes of the music, whose fingers must be those of the plan. */
+  private static final Set<DrillKind> OF_THE_MUSIC =
+      EnumSet.of(
+          DrillKind.ACCENTED_GROUPS,
+          DrillKind.WITHOUT_VIBRATO,
+          DrillKind.CLICK_OFF,
+          DrillKind.RHYTHM,
+          DrillKind.CHAIN_FORWARD,
+          DrillKind.DOUBLED_NOTES);
+
+  @ParameterizedTest
+  @EnumSource(
+      names = {
+        "ACCENTED_GROUPS",
+        "WITHOUT_VIBRATO",
+        "CLICK_OFF",
+        "RHYTHM",
+        "CHAIN_FORWARD",
+        "DOUBLED_NOTES"
+      })
+  void notesKeepTheirPitchFingerAndString(DrillKind kind) {
+    assertThat(OF_THE_MUSIC).contains(kind);
+    assertThat(made(kind))
+        .allSatisfy(
+            drill -> {
+              for (PlayedNote note : PlayedNote.of(drill.passage())) {
+                int source = drill.music().sources().get(note.events().first());
+                PlayedNote from = drill.study().notes().get(source);
+                List<Stop> stops = drill.study().leftHand().notes().get(source).placement().stops();
+                assertThat(note.notes()).hasSameSizeAs(from.notes());
+                for (int i = 0; i < stops.size(); i++) {
+                  Note head = note.notes().get(i);
+                  assertThat(head.written()).isEqualTo(from.notes().get(i).written());
+                  assertThat(head.finger()).contains(stops.get(i).finger());
+                  assertThat(head.string()).hasValue(stops.get(i).string());
+                }
+              }
+            });
+  }
+
+  @Test
+  void chainLinksEndOnTheFirstNoteOfTheNextGroup() {
+    Study study = STUDIES.get(0);
+    DrillMusic chain =
+        DrillKind.CHAIN_BACK.make(study.drillSource(), new Span(0, 11)).orElseThrow();
+    List<Integer> lastOfEachLink = new ArrayList<>();
+    List<Event> events = chain.passage().events();
+    for (int i = 0; i < events.size(); i++) {
+      boolean ends =
+          events.get(i) instanceof Sounding
+              && (i + 1 == events.size()
+                  || !(events.get(i + 1) instanceof Sounding)
+                  || chain.sources().get(i + 1) < chain.sources().get(i));
+      if (ends) {
+        lastOfEachLink.add(chain.sources().get(i));
+      }
+    }
+    assertThat(lastOfEachLink).isNotEmpty().allSatisfy(n -> assertThat(n).isEqualTo(12));
+  }
+
+  @Test
+  void everyKindIsFoundUnderItsName() {
+    assertThat(DrillKind.values())
+        .hasSize(33)
+        .allSatisfy(k -> assertThat(DrillKind.ofId(k.id())).contains(k))
+        .allSatisfy(k -> assertThat(k.steps()).isNotEmpty());
+    assertThat(DrillKind.ofId("nothing")).isEqualTo(Optional.empty());
+  }
+}

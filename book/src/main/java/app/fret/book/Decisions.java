@@ -5,6 +5,7 @@ import app.fret.files.PlainWords;
 import app.fret.lefthand.PinAt;
 import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
+import app.fret.practice.PracticeChoices;
 import app.fret.reading.layers.LayerChoices;
 import app.fret.reading.traps.ReadingChoices;
 import app.fret.reading.traps.TrapAt;
@@ -53,6 +54,8 @@ final class Decisions {
         choices = choices.with(withBow(choices.bow(), row, remarks));
       } else if (row.area().equals(ShapeRows.AREA)) {
         choices = choices.with(withShape(choices.shape(), row, remarks));
+      } else if (row.area().equals(PracticeRows.AREA)) {
+        choices = choices.with(withPractice(choices.practice(), row, remarks));
       } else if (row.item().equals(DecisionRows.PROFILE)) {
         choices = choices.withProfile(profile(row.value(), remarks));
       } else {
@@ -66,7 +69,7 @@ final class Decisions {
     return handle
         .createQuery(
             "SELECT area, item, version, value FROM decision WHERE passage_id = :id"
-                + " AND area IN (:leftHand, :reading, :tempo, :layers, :bow, :shape) ORDER BY area, item")
+                + " AND area IN (:leftHand, :reading, :tempo, :layers, :bow, :shape, :practice) ORDER BY area, item")
         .bind("id", passageId)
         .bind("leftHand", DecisionRows.LEFT_HAND)
         .bind("reading", DecisionRows.READING)
@@ -74,6 +77,7 @@ final class Decisions {
         .bind("layers", LayerRows.AREA)
         .bind("bow", BowRows.AREA)
         .bind("shape", ShapeRows.AREA)
+        .bind("practice", PracticeRows.AREA)
         .map(
             (row, context) ->
                 new Row(
@@ -153,6 +157,16 @@ final class Decisions {
     }
   }
 
+  private static PracticeChoices withPractice(
+      PracticeChoices before, Row row, List<String> remarks) {
+    try {
+      return PracticeRows.with(before, row.item(), row.value());
+    } catch (IllegalArgumentException e) {
+      remarks.add(unread("A decision for practice", row));
+      return before;
+    }
+  }
+
   private static String unread(String what, Row row) {
     return what
         + " in the book ("
@@ -174,6 +188,11 @@ final class Decisions {
     change(passageId, LayerRows.AREA, LayerRows.of(before.layers()), LayerRows.of(after.layers()));
     change(passageId, BowRows.AREA, BowRows.of(before.bow()), BowRows.of(after.bow()));
     change(passageId, ShapeRows.AREA, ShapeRows.of(before.shape()), ShapeRows.of(after.shape()));
+    change(
+        passageId,
+        PracticeRows.AREA,
+        PracticeRows.of(before.practice()),
+        PracticeRows.of(after.practice()));
     change(passageId, TempoRows.AREA, TempoRows.of(before.tempo()), TempoRows.of(after.tempo()));
     change(
         passageId,

@@ -19,7 +19,8 @@ public final class Main {
   private static final String OWN_MISTAKE =
       "Fret made a mistake of its own with this score and these options; nothing was written";
 
-  private static final List<Command> COMMANDS = List.of(new PlanCommand(), new ConvertCommand());
+  private static final List<Command> COMMANDS =
+      List.of(new PlanCommand(), new DrillCommand(), new ScheduleCommand(), new ConvertCommand());
 
   private Main() {}
 

@@ -2,6 +2,8 @@ package app.fret.cli;
 
 import app.fret.reading.PlayedNote;
 import app.fret.reading.Reading;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * A note as a user names it: {@code 3:2}.
@@ -12,6 +14,20 @@ import app.fret.reading.Reading;
 record NoteOption(String bar, int index) {
   /** The written form, as two groups of a pattern. */
   static final String FORM = "([^:=]+):(\\d{1,4})";
+
+  /**
+   * Reads the written form, such as {@code 12:3}.
+   *
+   * @param option name of the option, for the message
+   */
+  static NoteOption parse(String text, String option) {
+    Matcher matcher = Pattern.compile(FORM).matcher(text);
+    if (!matcher.matches()) {
+      throw new IllegalArgumentException(
+          "--" + option + " '" + text + "'; write BAR:INDEX such as 3:2");
+    }
+    return new NoteOption(matcher.group(1), Integer.parseInt(matcher.group(2)));
+  }
 
   /**
    * The note in a passage.

@@ -27,6 +27,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** The options that say which passage is meant and how it is to be played. */
 final class PlanOptions {
@@ -35,6 +36,7 @@ final class PlanOptions {
   private static final String BARS = "bars";
   private static final String TARGET = "target";
   private static final String BEAT = "beat";
+  private static final String CLEAN = "clean";
   private static final String PROFILE = "profile";
   private static final String PIN = "pin";
   private static final String OCCASION = "occasion";
@@ -63,6 +65,7 @@ final class PlanOptions {
             "LENGTH",
             "What the target counts: eighth, quarter, dotted-quarter, half, dotted-half, whole,"
                 + " bar.")
+        .value(CLEAN, "TEMPO", "What is clean today, in the same beat: where the ladder begins.")
         .value(
             PROFILE,
             "NAME",
@@ -179,6 +182,10 @@ final class PlanOptions {
     Choices at = Choices.at(target).withProfile(Profiles.named(profile));
     Reading reading = Reading.of(passage);
     Choices choices = at.with(at.tempo().withOccasion(occasion)).with(bow(reading));
+    Optional<Double> clean = given.number(CLEAN);
+    if (clean.isPresent()) {
+      choices = choices.with(choices.practice().withClean(OptionalDouble.of(clean.get())));
+    }
     List<PinOption> pins = given.texts(PIN).stream().map(PinOption::parse).toList();
     return pins.isEmpty() ? choices : choices.withPins(at(pins, reading, player));
   }

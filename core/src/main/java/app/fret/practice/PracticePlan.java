@@ -17,6 +17,8 @@ import java.util.OptionalDouble;
  * @param passSeconds seconds one pass takes on each rung
  */
 public record PracticePlan(Tempo audition, Ladder ladder, List<Double> passSeconds) {
+  private static final double SECONDS_A_MINUTE = 60;
+
   public PracticePlan {
     passSeconds = List.copyOf(passSeconds);
   }
@@ -36,6 +38,16 @@ public record PracticePlan(Tempo audition, Ladder ladder, List<Double> passSecon
         choices.isStepBelow() ? target.at(MetronomeScale.stepBelow(target.perMinute())) : target,
         ladder,
         ladder.rungs().stream().map(rung -> atTarget * target.perMinute() / rung).toList());
+  }
+
+  /**
+   * Minutes of the rhythm set at every rung in one sitting.
+   *
+   * @param shares how much longer each pass of the set takes than a straight one
+   */
+  public double wholeClimbMinutes(List<Double> shares) {
+    double set = shares.stream().mapToDouble(s -> s).sum();
+    return passSeconds.stream().mapToDouble(s -> set * s).sum() / SECONDS_A_MINUTE;
   }
 
   /**

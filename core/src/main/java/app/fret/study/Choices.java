@@ -4,6 +4,7 @@ import app.fret.bow.BowChoices;
 import app.fret.lefthand.LeftHandChoices;
 import app.fret.lefthand.PinAt;
 import app.fret.lefthand.effort.Profile;
+import app.fret.practice.PracticeChoices;
 import app.fret.reading.layers.LayerChoices;
 import app.fret.reading.traps.ReadingChoices;
 import app.fret.score.NoteRef;
@@ -22,6 +23,7 @@ import java.util.List;
  * @param layers whose marks are shown
  * @param bow strokes and how far the printed bowing binds
  * @param shape levels, peaks and vibrato
+ * @param practice chunks and what passes a rung
  */
 public record Choices(
     TempoChoices tempo,
@@ -29,7 +31,8 @@ public record Choices(
     ReadingChoices reading,
     LayerChoices layers,
     BowChoices bow,
-    ShapeChoices shape) {
+    ShapeChoices shape,
+    PracticeChoices practice) {
 
   /** Nothing decided but the tempo. */
   public static Choices at(Tempo target) {
@@ -39,7 +42,8 @@ public record Choices(
         ReadingChoices.none(),
         LayerChoices.none(),
         BowChoices.none(),
-        ShapeChoices.none());
+        ShapeChoices.none(),
+        PracticeChoices.none());
   }
 
   /** The target tempo. */
@@ -59,37 +63,43 @@ public record Choices(
 
   /** The same choices with another tempo. */
   public Choices with(TempoChoices newTempo) {
-    return new Choices(newTempo, leftHand, reading, layers, bow, shape);
+    return new Choices(newTempo, leftHand, reading, layers, bow, shape, practice);
   }
 
   /** The same choices with another left hand. */
   public Choices with(LeftHandChoices newLeftHand) {
-    return new Choices(tempo, newLeftHand, reading, layers, bow, shape);
+    return new Choices(tempo, newLeftHand, reading, layers, bow, shape, practice);
   }
 
   /** The same choices with another reading. */
   public Choices with(ReadingChoices newReading) {
-    return new Choices(tempo, leftHand, newReading, layers, bow, shape);
+    return new Choices(tempo, leftHand, newReading, layers, bow, shape, practice);
   }
 
   /** The same choices with other layers. */
   public Choices with(LayerChoices newLayers) {
-    return new Choices(tempo, leftHand, reading, newLayers, bow, shape);
+    return new Choices(tempo, leftHand, reading, newLayers, bow, shape, practice);
   }
 
   /** The same choices with another bow. */
   public Choices with(BowChoices newBow) {
-    return new Choices(tempo, leftHand, reading, layers, newBow, shape);
+    return new Choices(tempo, leftHand, reading, layers, newBow, shape, practice);
   }
 
   /** The same choices with another shape. */
   public Choices with(ShapeChoices newShape) {
-    return new Choices(tempo, leftHand, reading, layers, bow, newShape);
+    return new Choices(tempo, leftHand, reading, layers, bow, newShape, practice);
+  }
+
+  /** The same choices with other practice. */
+  public Choices with(PracticeChoices newPractice) {
+    return new Choices(tempo, leftHand, reading, layers, bow, shape, newPractice);
   }
 
   /** The same choices with another target tempo. */
   public Choices withTarget(Tempo newTarget) {
-    return new Choices(tempo.withTarget(newTarget), leftHand, reading, layers, bow, shape);
+    return new Choices(
+        tempo.withTarget(newTarget), leftHand, reading, layers, bow, shape, practice);
   }
 
   /** The same choices under another profile. */

@@ -118,6 +118,12 @@ public record MovedChoices(Choices choices, List<String> lost) {
         shape = shape.withCharacter(phrase, Optional.of(character.getValue()));
       }
     }
+    List<NoteRef> chunkStarts = new ArrayList<>();
+    for (NoteRef start : choices.practice().chunkStarts()) {
+      Optional<NoteRef> now = Optional.ofNullable(moves.get(start));
+      now.ifPresentOrElse(
+          chunkStarts::add, () -> lost.add(words("the border of a chunk", start, before)));
+    }
     LeftHandChoices leftHand = new LeftHandChoices(choices.profile(), pins);
     return new MovedChoices(
         choices
@@ -126,7 +132,8 @@ public record MovedChoices(Choices choices, List<String> lost) {
             .with(choices.tempo().withPlaces(tempos))
             .with(layers)
             .with(choices.bow().withStrokes(strokes))
-            .with(shape),
+            .with(shape)
+            .with(choices.practice().withChunkStarts(chunkStarts)),
         lost);
   }
 

@@ -58,7 +58,7 @@ public record PossibleStudy(Study study, List<String> remarks) {
     }
   }
 
-  /** Decisions for bow and shape whose notes are gone: kept, but not in force. */
+  /** Decisions for bow, shape and practice whose notes are gone: kept, but not in force. */
   private static void addLost(Study study, List<String> remarks) {
     for (StrokeAt stroke : study.choices().bow().strokes()) {
       if (study.places().find(stroke.at()).isEmpty()) {
@@ -68,6 +68,11 @@ public record PossibleStudy(Study study, List<String> remarks) {
     for (NoteRef phrase : study.choices().shape().peaks().keySet()) {
       if (study.places().find(phrase).isEmpty()) {
         remarks.add(lost("A peak that was moved", study.passage(), phrase));
+      }
+    }
+    for (NoteRef start : study.choices().practice().chunkStarts()) {
+      if (study.places().find(start).isEmpty()) {
+        remarks.add(lost("The border of a chunk", study.passage(), start));
       }
     }
   }

@@ -16,7 +16,10 @@ import app.fret.lefthand.PreparedPassage;
 import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
 import app.fret.practice.PracticePlan;
+import app.fret.practice.drill.Chunks;
+import app.fret.practice.drill.DrillChoice;
 import app.fret.practice.drill.DrillSource;
+import app.fret.practice.drill.ProposedDrill;
 import app.fret.reading.NotePlaces;
 import app.fret.reading.Others;
 import app.fret.reading.PlayedNote;
@@ -25,7 +28,9 @@ import app.fret.reading.StrokeGroups;
 import app.fret.reading.traps.Trap;
 import app.fret.reading.traps.TrapAt;
 import app.fret.reading.traps.Traps;
+import app.fret.score.NoteRef;
 import app.fret.score.Passage;
+import app.fret.score.Span;
 import app.fret.search.Lazy;
 import app.fret.shape.Levels;
 import app.fret.tuning.TuningPlan;
@@ -36,7 +41,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
+import java.util.TreeSet;
 
 /**
  * Everything Fret works out for a passage, in one immutable value that is made only here.
@@ -51,6 +56,8 @@ public final class Study {
   private final Lazy<TuningPlan> tuning;
   private final Lazy<VibratoPlan> vibrato;
   private final Lazy<BowPlan> bow;
+  private final Lazy<List<Span>> chunks;
+  private final Lazy<List<ProposedDrill>> drills;
   private final PracticePlan practice;
   private final Others others;
 
@@ -61,6 +68,8 @@ public final class Study {
     this.tuning = new Lazy<>(() -> new TuningPlanner().plan(brief(), leftHand()));
     this.vibrato = new Lazy<>(() -> VibratoPlanner.plan(brief(), leftHand()));
     this.bow = new Lazy<>(() -> new FingerHops(leftHand()).saidOn(hands.bow()));
+    this.chunks = new Lazy<>(this::cut);
+    this.drills = new Lazy<>(() -> DrillChoice.of(drillSource(), practice.ladder()));
     this.practice = practice;
     this.others = others;
   }
@@ -115,7 +124,7 @@ public final class Study {
 
   private static PracticePlan practice(Brief brief, Choices choices) {
     return PracticePlan.of(
-        brief.passage(), brief.tempos(), choices.tempo(), OptionalDouble.empty());
+        brief.passage(), brief.tempos(), choices.tempo(), choices.practice().cleanPerMinute());
   }
 
   /**
@@ -185,7 +194,8 @@ public final class Study {
         sameBow && sameStrings
             ? new BothHands(bowed, weighed, plan, hands.bow(), hands.rounds())
             : BothHands.of(bowed, next, weighed, plan, Optional.of(hands.bow()));
-    return new Study(next, settled, practice, others);
+    boolean samePractice = next.practice().equals(choices.practice());
+    return new Study(next, settled, samePractice ? practice : practice(bowed, next), others);
   }
 
   private BowPlan rebowed(Choices next, Brief bowed, LeftHandPlan plan) {
@@ -271,6 +281,24 @@ public final class Study {
   /** Strokes. */
   public BowPlan bow() {
     return bow.get();
+  }
+
+  /** The chunks of the passage, as the player cut them or as they are proposed. */
+  public List<Span> chunks() {
+    return chunks.get();
+  }
+
+  private List<Span> cut() {
+    TreeSet<Integer> starts = new TreeSet<>();
+    for (NoteRef start : choices.practice().chunkStarts()) {
+      places().find(start).ifPresent(head -> starts.add(head.note()));
+    }
+    return starts.isEmpty() ? Chunks.of(drillSource()) : Chunks.between(starts, notes().size());
+  }
+
+  /** The drills that the passage asks for, hardest spot first. */
+  public List<ProposedDrill> drills() {
+    return drills.get();
   }
 
   /** What drills are made from. */

@@ -221,6 +221,10 @@ public enum DrillKind {
    * @param notes numbers of the first and the last note
    */
   public Optional<DrillMusic> make(DrillSource source, Span notes) {
-    return maker.of(source, notes);
+    String title = source.passage().title();
+    String named = title.isBlank() ? words : title + ": " + words;
+    return maker
+        .of(source, notes)
+        .map(m -> new DrillMusic(m.passage().withTitle(named), m.sources()));
   }
 }

@@ -42,10 +42,15 @@ public final class PlanJson {
    */
   public static String of(
       Study study, List<String> skipped, List<LeftHandPlan> others, Map<String, Double> timingMs) {
+    return text(new PlanJson(study).root(skipped, others, timingMs));
+  }
+
+  /** A node as indented JSON text. */
+  public static String text(JsonNode root) {
     StringWriter text = new StringWriter();
     try (JsonGenerator json = new JsonFactory().createGenerator(text)) {
       json.setPrettyPrinter(new DefaultPrettyPrinter());
-      write(new PlanJson(study).root(skipped, others, timingMs), json);
+      write(root, json);
     } catch (IOException e) {
       throw new UncheckedIOException("a plan held in memory cannot be written", e);
     }
@@ -108,7 +113,7 @@ public final class PlanJson {
     root.set("tuning", new TuningJson(study).node());
     root.set("shape", ShapeJson.of(study));
     root.set("bow", BowJson.of(study));
-    root.set("practice", practice());
+    root.set("practice", PracticeJson.of(study));
     ObjectNode timing = root.putObject("timingMs");
     timingMs.forEach((name, ms) -> timing.put(name, rounded(ms)));
     return root;
@@ -130,17 +135,8 @@ public final class PlanJson {
     return passage;
   }
 
-  private ObjectNode practice() {
-    ObjectNode node = NODES.objectNode();
-    node.put("auditionPerMinute", study.practice().audition().perMinute());
-    ArrayNode rungs = node.putArray("rungs");
-    study.practice().ladder().rungs().forEach(rungs::add);
-    ArrayNode seconds = node.putArray("passSeconds");
-    study.practice().passSeconds().forEach(s -> seconds.add(rounded(s)));
-    return node;
-  }
-
-  static double rounded(double value) {
+  /** A figure to three decimals. */
+  public static double rounded(double value) {
     return Math.round(value * 1000) / 1000.0;
   }
 }

@@ -1,0 +1,210 @@
+package app.fret.cli;
+
+import app.fret.files.ScoreRejectedException;
+import app.fret.files.WholeFile;
+import app.fret.files.practice.Programme;
+import app.fret.files.practice.ProgrammeFile;
+import app.fret.files.practice.ScheduleCalendar;
+import app.fret.files.practice.ScheduleJson;
+import app.fret.files.practice.ScheduleTable;
+import app.fret.files.practice.ScheduleText;
+import app.fret.practice.schedule.Item;
+import app.fret.practice.schedule.LoggedPass;
+import app.fret.practice.schedule.Schedule;
+import app.fret.score.BeatUnit;
+import app.fret.score.Metre;
+import app.fret.score.Tempo;
+import app.fret.study.ProgrammeItem;
+import app.fret.study.Study;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** {@code fret schedule PROGRAMME.json}: the days ahead from a programme and its log. */
+final class ScheduleCommand implements Command {
+  private static final String TODAY = "today";
+  private static final String DAYS = "days";
+  private static final String SEED = "seed";
+  private static final String JSON = "json";
+  private static final String TEXT = "text";
+  private static final String ICS = "ics";
+  private static final String CSV = "csv";
+  private static final String OVERWRITE = "overwrite";
+  private static final int USUAL_DAYS = 60;
+  private static final int MOST_DAYS = 1100;
+
+  @Override
+  public String name() {
+    return "schedule";
+  }
+
+  @Override
+  public String summary() {
+    return "Plans the days ahead for a programme from its log.";
+  }
+
+  @Override
+  public String synopsis() {
+    return "PROGRAMME.json --today 2026-11-25 [options]";
+  }
+
+  @Override
+  public OptionTable options() {
+    return new OptionTable()
+        .required(TODAY, "DATE", "The first day that is planned, such as 2026-11-25.")
+        .value(DAYS, "N", "How many days are planned, 1 to 1100; 60 by default.")
+        .value(SEED, "N", "What orders of run-throughs are drawn from; 1 by default.")
+        .either(JSON, "Prints JSON (the default).", TEXT, "Prints text to read at the stand.")
+        .value(ICS, "FILE", "Also writes a calendar (.ics).")
+        .value(CSV, "FILE", "Also writes a table of the cards (.csv).")
+        .flag(OVERWRITE, "Lets files that are there already be replaced.");
+  }
+
+  @Override
+  public void run(Arguments given, PrintWriter out, PrintWriter err) throws Exception {
+    Path file = OutputName.of(given.only("programme"));
+    LocalDate today = today(given);
+    int days = given.wholeNumber(DAYS).orElse(USUAL_DAYS);
+    if (days < 1 || days > MOST_DAYS) {
+      throw new IllegalArgumentException("--days " + days + "; give 1 to " + MOST_DAYS);
+    }
+    Programme programme = ProgrammeFile.read(file);
+    List<Item> items = new ArrayList<>();
+    for (Programme.Entry entry : programme.items()) {
+      items.add(item(entry, file, err));
+    }
+    Schedule schedule =
+        Schedule.of(
+            programme.learner(),
+            items,
+            log(programme, items),
+            today,
+            days,
+            given.wholeNumber(SEED).orElse(1));
+    write(given, schedule, today);
+    out.println(given.has(TEXT) ? ScheduleText.of(schedule) : ScheduleJson.of(schedule));
+  }
+
+  private static LocalDate today(Arguments given) {
+    String text = given.text(TODAY).orElseThrow();
+    try {
+      return LocalDate.parse(text);
+    } catch (DateTimeParseException e) {
+      throw new IllegalArgumentException("--today '" + text + "'; write 2026-11-25", e);
+    }
+  }
+
+  private static Item item(Programme.Entry entry, Path programme, PrintWriter err)
+      throws ScoreRejectedException, IOException {
+    if (entry.kind() != Item.Kind.PASSAGE) {
+      return new Item(
+          entry.id(),
+          entry.title(),
+          entry.kind(),
+          new Tempo(BeatUnit.QUARTER, entry.perMinute().orElse(60)),
+          entry.clean().orElse(60),
+          entry.due(),
+          0,
+          0,
+          "",
+          entry.minutes().orElseThrow(),
+          List.of());
+    }
+    try {
+      PlanOptions plan = new PlanOptions(options(entry, programme));
+      PlanOptions.Opened opened = plan.open();
+      opened.skipped().forEach(s -> err.println("fret: " + entry.id() + ": " + s));
+      Study study = plan.study(opened, step -> {});
+      return ProgrammeItem.of(entry.id(), entry.title(), study, entry.due());
+    } catch (IllegalArgumentException e) {
+      throw new IllegalArgumentException("item " + entry.id() + ": " + e.getMessage(), e);
+    }
+  }
+
+  /** An item takes the options of a plan. */
+  private static Arguments options(Programme.Entry entry, Path programme) {
+    Map<String, Optional<String>> values = new LinkedHashMap<>();
+    values.put("instrument", entry.instrument());
+    values.put("part", entry.part());
+    values.put("bars", entry.bars());
+    values.put("hand", entry.hand());
+    values.put("setup", entry.setUp());
+    values.put("profile", entry.profile());
+    values.put("beat", entry.beat());
+    values.put("occasion", entry.occasion());
+    values.put("target", number(entry.perMinute()));
+    values.put("clean", number(entry.clean()));
+    List<String> typed = new ArrayList<>();
+    values.forEach(
+        (name, value) ->
+            value.ifPresent(
+                v -> {
+                  typed.add("--" + name);
+                  typed.add(v);
+                }));
+    Path beside = programme.toAbsolutePath().getParent();
+    typed.add(beside.resolve(OutputName.of(entry.file().orElseThrow())).toString());
+    OptionTable table = new OptionTable();
+    PlanOptions.addTo(table);
+    return Arguments.of(table, typed);
+  }
+
+  private static Optional<String> number(OptionalDouble value) {
+    return value.isPresent() ? Optional.of(String.valueOf(value.getAsDouble())) : Optional.empty();
+  }
+
+  private static List<LoggedPass> log(Programme programme, List<Item> items) {
+    Map<String, Item> byId = new LinkedHashMap<>();
+    items.forEach(i -> byId.put(i.id(), i));
+    List<LoggedPass> log = new ArrayList<>();
+    for (Programme.Pass pass : programme.log()) {
+      Tempo target = byId.get(pass.item()).target();
+      log.add(
+          new LoggedPass(
+              pass.item(),
+              pass.date(),
+              perMinute(pass, target),
+              pass.clean(),
+              pass.seconds(),
+              pass.cold(),
+              pass.spot(),
+              pass.spotLeftOut(),
+              pass.hurts(),
+              pass.card()));
+    }
+    return log;
+  }
+
+  private static double perMinute(Programme.Pass pass, Tempo target) {
+    return pass.beat()
+        .map(beat -> BeatUnit.named(beat, Metre.of(4, 4)))
+        .map(beat -> new Tempo(beat, pass.perMinute()).in(target.beat()).perMinute())
+        .orElse(pass.perMinute());
+  }
+
+  private static void write(Arguments given, Schedule schedule, LocalDate today)
+      throws IOException {
+    Optional<String> calendar = given.text(ICS);
+    if (calendar.isPresent()) {
+      WholeFile.write(
+          OutputName.of(calendar.get()),
+          given.has(OVERWRITE),
+          stream -> ScheduleCalendar.write(schedule, today, stream));
+    }
+    Optional<String> table = given.text(CSV);
+    if (table.isPresent()) {
+      WholeFile.write(
+          OutputName.of(table.get()),
+          given.has(OVERWRITE),
+          stream -> ScheduleTable.write(schedule, stream));
+    }
+  }
+}

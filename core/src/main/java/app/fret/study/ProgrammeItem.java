@@ -1,0 +1,103 @@
+package app.fret.study;
+
+import app.fret.practice.drill.DrillKind;
+import app.fret.practice.drill.Problem;
+import app.fret.practice.drill.Problems;
+import app.fret.practice.schedule.Item;
+import app.fret.practice.schedule.Spot;
+import app.fret.reading.PlayedNote;
+import app.fret.score.PlayOrder;
+import app.fret.score.Span;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** A passage as the schedule sees it: how long it takes, where it is hard and what fits there. */
+public final class ProgrammeItem {
+  private static final int MOST_SPOTS = 8;
+
+  private ProgrammeItem() {}
+
+  /**
+   * The item of a passage.
+   *
+   * @param id its name in logs
+   * @param title its name for the player
+   * @param due day it is for
+   */
+  public static Item of(String id, String title, Study study, Optional<LocalDate> due) {
+    List<Problem> problems = Problems.of(study.drillSource());
+    Span chunk = hardest(study, problems);
+    double target = study.choices().target().perMinute();
+    return new Item(
+        id,
+        title,
+        Item.Kind.PASSAGE,
+        study.choices().target(),
+        study.choices().practice().cleanPerMinute().orElse(target / 2),
+        due,
+        Math.max(1, PlayOrder.seconds(study.passage(), study.brief().tempos())),
+        Math.max(1, seconds(study, chunk)),
+        words(study, chunk),
+        0,
+        spots(study, problems));
+  }
+
+  /** Where a note stands, as logs name it: bar and number in the bar. */
+  public static String place(Study study, int note) {
+    PlayedNote played = study.notes().get(note);
+    return study.passage().bars().get(played.bar()).label() + ":" + played.indexInBar();
+  }
+
+  private static List<Spot> spots(Study study, List<Problem> problems) {
+    List<Spot> spots = new ArrayList<>();
+    for (Problem problem : problems) {
+      int note = problem.notes().last();
+      String bar = study.passage().bars().get(study.notes().get(note).bar()).label();
+      String place = place(study, note);
+      boolean isNew = spots.stream().noneMatch(s -> s.place().equals(place));
+      if (isNew && spots.size() < MOST_SPOTS) {
+        spots.add(
+            new Spot(
+                place,
+                "bar " + bar + ", " + problem.words(),
+                problem.drills().stream().map(DrillKind::id).toList(),
+                problem.isCapped()));
+      }
+    }
+    return spots;
+  }
+
+  /** The chunk that holds most of what is hard. */
+  private static Span hardest(Study study, List<Problem> problems) {
+    return study.chunks().stream()
+        .max(Comparator.comparingDouble(c -> weight(c, problems)))
+        .orElse(new Span(0, 0));
+  }
+
+  private static double weight(Span chunk, List<Problem> problems) {
+    return problems.stream()
+        .filter(p -> chunk.holds(p.notes().first()) && chunk.holds(p.notes().last()))
+        .mapToDouble(Problem::weight)
+        .sum();
+  }
+
+  private static double seconds(Study study, Span chunk) {
+    double seconds = 0;
+    for (int i = chunk.first(); i <= chunk.last() && i < study.notes().size(); i++) {
+      seconds += study.brief().timeline().lengthSeconds(i);
+    }
+    return seconds;
+  }
+
+  private static String words(Study study, Span chunk) {
+    if (study.notes().isEmpty()) {
+      return "";
+    }
+    String first = study.passage().bars().get(study.notes().get(chunk.first()).bar()).label();
+    String last = study.passage().bars().get(study.notes().get(chunk.last()).bar()).label();
+    return first.equals(last) ? "bar " + first : "bars " + first + " to " + last;
+  }
+}

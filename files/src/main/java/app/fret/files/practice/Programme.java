@@ -1,0 +1,91 @@
+package app.fret.files.practice;
+
+import app.fret.practice.schedule.CardKind;
+import app.fret.practice.schedule.Item;
+import app.fret.practice.schedule.Learner;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+
+/**
+ * A programme as a file holds it, before its scores are read.
+ *
+ * @param playerName who practises
+ * @param learner how
+ * @param items what, in the order of the file
+ * @param log what was played, oldest first
+ */
+public record Programme(String playerName, Learner learner, List<Entry> items, List<Pass> log) {
+  public Programme {
+    items = List.copyOf(items);
+    log = List.copyOf(log);
+  }
+
+  /**
+   * One item.
+   *
+   * @param id its name in the log
+   * @param title its name for the player
+   * @param kind what it is
+   * @param file its score, beside the programme; of a passage only
+   * @param part number or name of the part
+   * @param bars bars such as {@code 5-12}
+   * @param instrument its instrument
+   * @param hand size of the hand
+   * @param setUp how the instrument is set up
+   * @param profile what the fingering is to be good for
+   * @param beat what its target counts
+   * @param perMinute its target
+   * @param clean what is clean today, in the same beat
+   * @param due day it is for
+   * @param occasion what it is for
+   * @param minutes how long it takes; of all but passages
+   */
+  public record Entry(
+      String id,
+      String title,
+      Item.Kind kind,
+      Optional<String> file,
+      Optional<String> part,
+      Optional<String> bars,
+      Optional<String> instrument,
+      Optional<String> hand,
+      Optional<String> setUp,
+      Optional<String> profile,
+      Optional<String> beat,
+      OptionalDouble perMinute,
+      OptionalDouble clean,
+      Optional<LocalDate> due,
+      Optional<String> occasion,
+      OptionalInt minutes) {}
+
+  /**
+   * One pass.
+   *
+   * @param item what was played
+   * @param date when
+   * @param beat what the tempo counts; empty for the beat of the item's target
+   * @param perMinute how fast
+   * @param clean whether it was clean
+   * @param seconds how long it took
+   * @param cold whether it was the first of its day
+   * @param spot where it missed, as BAR:INDEX
+   * @param spotLeftOut whether a capped spot was left out
+   * @param hurts whether it hurt or tired
+   * @param card what it was played for
+   */
+  public record Pass(
+      String item,
+      LocalDate date,
+      Optional<String> beat,
+      double perMinute,
+      boolean clean,
+      double seconds,
+      boolean cold,
+      Optional<String> spot,
+      boolean spotLeftOut,
+      boolean hurts,
+      CardKind card) {}
+}

@@ -1,0 +1,85 @@
+package app.fret.files.practice;
+
+import app.fret.practice.schedule.Card;
+import app.fret.practice.schedule.Day;
+import app.fret.practice.schedule.ItemOutlook;
+import app.fret.practice.schedule.Schedule;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import net.fortuna.ical4j.data.CalendarOutputter;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.Description;
+import net.fortuna.ical4j.model.property.DtStamp;
+import net.fortuna.ical4j.model.property.ProdId;
+import net.fortuna.ical4j.model.property.Uid;
+import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
+import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+
+/**
+ * The days ahead as a calendar, iCalendar 2.0 (RFC 5545): a day of practice is an all-day entry.
+ */
+public final class ScheduleCalendar {
+  private ScheduleCalendar() {}
+
+  /**
+   * Writes a schedule.
+   *
+   * @param today the day it was planned, which stamps every entry
+   * @param out where to; left open
+   */
+  public static void write(Schedule schedule, LocalDate today, OutputStream out)
+      throws IOException {
+    Calendar calendar = new Calendar();
+    calendar.add(new ProdId("-//Fret//Practice plan//EN"));
+    calendar.add(ImmutableVersion.VERSION_2_0);
+    calendar.add(ImmutableCalScale.GREGORIAN);
+    Instant stamp = today.atStartOfDay(ZoneOffset.UTC).toInstant();
+    for (Day day : schedule.days()) {
+      if (!day.cards().isEmpty()) {
+        String what = day.minutes() + " minutes of practice";
+        calendar.add(event(day.date(), what, words(day), stamp, "day"));
+      }
+    }
+    for (ItemOutlook item : schedule.items()) {
+      item.item()
+          .due()
+          .ifPresent(
+              due ->
+                  calendar.add(
+                      event(
+                          due,
+                          item.item().title(),
+                          "The day it is for.",
+                          stamp,
+                          "due " + item.item().id())));
+    }
+    new CalendarOutputter(false).output(calendar, out);
+  }
+
+  private static VEvent event(
+      LocalDate date, String title, String words, Instant stamp, String what) {
+    VEvent event = new VEvent(date, title);
+    event.removeAll("DTSTAMP");
+    event.add(new DtStamp(stamp));
+    String name = "fret " + what + " " + date;
+    event.add(new Uid(UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8)).toString()));
+    event.add(new Description(words));
+    return event;
+  }
+
+  private static String words(Day day) {
+    return day.cards().stream().map(ScheduleCalendar::words).collect(Collectors.joining("\n"));
+  }
+
+  private static String words(Card card) {
+    String title = card.item().map(i -> ", " + i.title()).orElse("");
+    return card.minutes() + " min " + card.kind().words() + title + ": " + card.reason();
+  }
+}

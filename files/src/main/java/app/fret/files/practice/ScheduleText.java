@@ -1,0 +1,74 @@
+package app.fret.files.practice;
+
+import app.fret.practice.schedule.Card;
+import app.fret.practice.schedule.Day;
+import app.fret.practice.schedule.ItemOutlook;
+import app.fret.practice.schedule.Offer;
+import app.fret.practice.schedule.Schedule;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+
+/** The days ahead as text to read at the stand. */
+public final class ScheduleText {
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("EEEE d MMMM uuuu", Locale.ENGLISH);
+  private static final DateTimeFormatter SHORT =
+      DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+
+  private ScheduleText() {}
+
+  /** Writes a schedule as text. */
+  public static String of(Schedule schedule) {
+    StringBuilder text = new StringBuilder();
+    for (ItemOutlook item : schedule.items()) {
+      text.append(line(item)).append('\n');
+    }
+    for (Offer offer : schedule.offers()) {
+      text.append("could give: ").append(offer.text()).append('\n');
+    }
+    for (Day day : schedule.days()) {
+      text.append('\n').append(DAY.format(day.date()));
+      text.append(day.isOff() ? ": no practice" : ", " + day.minutes() + " minutes").append('\n');
+      day.cards().forEach(c -> text.append(line(c)).append('\n'));
+    }
+    return text.toString();
+  }
+
+  private static String line(ItemOutlook item) {
+    StringBuilder line = new StringBuilder(item.item().title());
+    if (!item.item().kind().equals(app.fret.practice.schedule.Item.Kind.PASSAGE)) {
+      return line.append(": ")
+          .append(item.item().minutes())
+          .append(" minutes when it comes up")
+          .toString();
+    }
+    line.append(": ").append(item.state().words());
+    item.readyBy().ifPresent(d -> line.append(", should be ready by ").append(SHORT.format(d)));
+    item.forecast()
+        .ifPresent(
+            f ->
+                line.append(", likely ready between ")
+                    .append(SHORT.format(f.low()))
+                    .append(" and ")
+                    .append(SHORT.format(f.high()))
+                    .append(f.mayBeNever() ? " or not at all" : "")
+                    .append(f.isProvisional() ? " (provisional)" : ""));
+    item.warning().ifPresent(w -> line.append(". ").append(w));
+    return line.toString();
+  }
+
+  private static String line(Card card) {
+    StringBuilder line =
+        new StringBuilder(String.format(Locale.ROOT, "  %3d min  ", card.minutes()));
+    line.append(card.kind().words());
+    card.drill().ifPresent(d -> line.append(" (").append(d).append(")"));
+    card.item().ifPresent(i -> line.append(", ").append(i.title()));
+    if (card.perMinute().isPresent()) {
+      line.append(String.format(Locale.ROOT, " at %.0f", card.perMinute().getAsDouble()));
+    }
+    if (card.passes() > 0) {
+      line.append(", ").append(card.passes()).append(card.passes() == 1 ? " pass" : " passes");
+    }
+    return line.append(": ").append(card.reason()).toString();
+  }
+}

@@ -64,6 +64,11 @@ public record Item(
     return kind == Kind.PASSAGE;
   }
 
+  /** Whether a rhythm set helps: it has a run of quick notes. */
+  boolean takesRhythms() {
+    return spots.stream().anyMatch(s -> s.drills().contains(CardKind.RHYTHM.id()));
+  }
+
   /** Seconds of one pass at a share of the target tempo, with the moment before the next. */
   double passSecondsAt(double share) {
     return passSeconds / share + Model.figure("day.between-passes-seconds");

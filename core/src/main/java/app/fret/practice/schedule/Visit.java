@@ -75,10 +75,7 @@ final class Visit {
     String drill = drills.get(work.standing().cardsOf(spot.get().place()) / 3 % drills.size());
     String why =
         missing.isPresent()
-            ? spot.get().words()
-                + ", missed lately ("
-                + String.format(Locale.ROOT, "%.1f", work.standing().spotScore(missing.get()))
-                + ")"
+            ? spot.get().words() + ", missed lately"
             : "the hardest spot: " + spot.get().words();
     cards.add(
         new Card(
@@ -112,7 +109,7 @@ final class Visit {
 
   /** The set in the whole passage where it fits, else in its hardest chunk. */
   private void addRhythm() {
-    if (!work.mayHaveRhythm(day, learner.rhythmDaysPerWeek())) {
+    if (!work.item().takesRhythms() || !work.mayHaveRhythm(day, learner.rhythmDaysPerWeek())) {
       return;
     }
     Item item = work.item();

@@ -22,7 +22,8 @@ final class Programmes {
   }
 
   static Item passage(String id, double target, double clean, Optional<LocalDate> due) {
-    Spot spot = new Spot("3:2", "bar 3, a shift of 5.4 bits", List.of("guide-slide"), false);
+    Spot shift = new Spot("3:2", "bar 3, a shift of 5.4 bits", List.of("guide-slide"), false);
+    Spot run = new Spot("4:1", "bar 4, 16 notes at 8 a second", List.of("rhythm"), false);
     return new Item(
         id,
         "Passage " + id,
@@ -34,7 +35,7 @@ final class Programmes {
         6,
         "bars 3 and 4",
         0,
-        List.of(spot));
+        List.of(shift, run));
   }
 
   static Item other(String id, Item.Kind kind, int minutes) {

@@ -4,6 +4,7 @@ import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.Day;
 import app.fret.practice.schedule.ItemOutlook;
 import app.fret.practice.schedule.Schedule;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
@@ -60,7 +61,10 @@ public final class ScheduleCalendar {
                           stamp,
                           "due " + item.item().id())));
     }
-    new CalendarOutputter(false).output(calendar, out);
+    // The library closes what it writes to.
+    ByteArrayOutputStream whole = new ByteArrayOutputStream();
+    new CalendarOutputter(false).output(calendar, whole);
+    whole.writeTo(out);
   }
 
   private static VEvent event(

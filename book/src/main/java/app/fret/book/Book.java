@@ -1,12 +1,14 @@
 package app.fret.book;
 
 import app.fret.instrument.PlayerSetup;
+import app.fret.practice.schedule.Learner;
 import app.fret.study.Choices;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
@@ -32,6 +34,7 @@ public final class Book implements AutoCloseable {
   private final Passages passages;
   private final Decisions decisions;
   private final PracticeLog log;
+  private final PracticeDays days;
   private final Draft draft;
 
   private Book(Path file, Handle handle, Optional<String> readOnlyReason, AutoCloseable held) {
@@ -43,6 +46,7 @@ public final class Book implements AutoCloseable {
     this.passages = new Passages(handle);
     this.decisions = new Decisions(handle);
     this.log = new PracticeLog(handle);
+    this.days = new PracticeDays(handle);
     this.draft = new Draft(handle);
   }
 
@@ -222,6 +226,31 @@ public final class Book implements AutoCloseable {
   /** Writes a pass into the log. */
   public void addToLog(LogEntry entry) {
     change(() -> log.add(entry));
+  }
+
+  /** Takes back the newest pass of a passage, a slip. */
+  public void removeNewestFromLog(long passageId) {
+    change(() -> log.removeNewest(passageId));
+  }
+
+  /** How a player practises. */
+  public Learner learner(long playerId) {
+    return read(() -> days.learner(playerId));
+  }
+
+  /** Keeps how a player practises. */
+  public void keepLearner(long playerId, Learner learner) {
+    change(() -> days.keep(playerId, learner));
+  }
+
+  /** Numbers of the cards of a day that a player ticked off. */
+  public Set<Integer> cardsDone(long playerId, LocalDate day) {
+    return read(() -> days.done(playerId, day));
+  }
+
+  /** Ticks a card of a day off, or takes the tick back. */
+  public void tickCard(long playerId, LocalDate day, int card, boolean done) {
+    change(() -> days.tick(playerId, day, card, done));
   }
 
   /** The newest passes of a passage, a few thousand at most, oldest first. */

@@ -1,8 +1,10 @@
 package app.fret.book;
 
+import app.fret.practice.schedule.CardKind;
 import app.fret.score.BeatUnit;
 import app.fret.score.Tempo;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -15,9 +17,43 @@ import java.util.OptionalDouble;
  * @param seconds how long the pass takes at that tempo; empty for a pass that was logged before
  *     that was kept
  * @param clean whether it was clean
+ * @param played what it was played for and what was said of it
  */
 public record LogEntry(
-    long passageId, Instant at, Tempo tempo, OptionalDouble seconds, boolean clean) {
+    long passageId, Instant at, Tempo tempo, OptionalDouble seconds, boolean clean, Played played) {
+  /**
+   * What a pass was played for and what was said of it.
+   *
+   * @param card what it was played for
+   * @param cold whether it was the first of its day
+   * @param spot where it missed, as bar and number in the bar, if that was said
+   * @param spotLeftOut whether a spot that loads the hand was left out
+   * @param hurts whether it hurt or tired
+   * @param repeats how often it was played before it was logged
+   * @param words a note in the player's words
+   */
+  public record Played(
+      CardKind card,
+      boolean cold,
+      Optional<String> spot,
+      boolean spotLeftOut,
+      boolean hurts,
+      int repeats,
+      Optional<String> words) {
+    /** A pass on the ladder of which nothing is said. */
+    public static final Played ON_LADDER =
+        new Played(CardKind.LADDER, false, Optional.empty(), false, false, 1, Optional.empty());
+
+    /** The same at a spot. */
+    public Played at(Optional<String> newSpot) {
+      return new Played(card, cold, newSpot, spotLeftOut, hurts, repeats, words);
+    }
+  }
+
+  /** A pass on the ladder of which nothing is said. */
+  public LogEntry(long passageId, Instant at, Tempo tempo, OptionalDouble seconds, boolean clean) {
+    this(passageId, at, tempo, seconds, clean, Played.ON_LADDER);
+  }
 
   /** The tempo counted in a beat unit. */
   public double perMinuteIn(BeatUnit beat) {

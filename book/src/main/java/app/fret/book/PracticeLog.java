@@ -1,8 +1,10 @@
 package app.fret.book;
 
+import app.fret.practice.schedule.CardKind;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jdbi.v3.core.Handle;
 
@@ -27,20 +29,47 @@ final class PracticeLog {
         Instant.parse(row.getString("logged_at")),
         Beats.tempo(row.getString("beat"), row.getDouble("per_minute")),
         known,
-        row.getBoolean("clean"));
+        row.getBoolean("clean"),
+        new LogEntry.Played(
+            CardKind.ofId(row.getString("card")).orElse(CardKind.LADDER),
+            row.getBoolean("cold"),
+            Optional.ofNullable(row.getString("spot")),
+            row.getBoolean("spot_left_out"),
+            row.getBoolean("hurts"),
+            row.getInt("repeats"),
+            Optional.ofNullable(row.getString("words"))));
   }
 
   void add(LogEntry entry) {
     handle
         .createUpdate(
-            "INSERT INTO log_entry (passage_id, logged_at, beat, per_minute, seconds, clean)"
-                + " VALUES (:passage, :at, :beat, :perMinute, :seconds, :clean)")
+            "INSERT INTO log_entry (passage_id, logged_at, beat, per_minute, seconds, clean, card,"
+                + " cold, spot, spot_left_out, hurts, repeats, words) VALUES (:passage, :at, :beat,"
+                + " :perMinute, :seconds, :clean, :card, :cold, :spot, :leftOut, :hurts, :repeats,"
+                + " :words)")
         .bind("passage", entry.passageId())
         .bind("at", entry.at().toString())
         .bind("beat", Beats.column(entry.tempo().beat()))
         .bind("perMinute", entry.tempo().perMinute())
         .bind("seconds", entry.seconds().isPresent() ? entry.seconds().getAsDouble() : null)
         .bind("clean", entry.clean())
+        .bind("card", entry.played().card().id())
+        .bind("cold", entry.played().cold())
+        .bind("spot", entry.played().spot().orElse(null))
+        .bind("leftOut", entry.played().spotLeftOut())
+        .bind("hurts", entry.played().hurts())
+        .bind("repeats", entry.played().repeats())
+        .bind("words", entry.played().words().orElse(null))
+        .execute();
+  }
+
+  /** Takes back the newest pass of a passage. */
+  void removeNewest(long passageId) {
+    handle
+        .createUpdate(
+            "DELETE FROM log_entry WHERE id ="
+                + " (SELECT MAX(id) FROM log_entry WHERE passage_id = :passage)")
+        .bind("passage", passageId)
         .execute();
   }
 

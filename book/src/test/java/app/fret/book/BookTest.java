@@ -432,7 +432,7 @@ class BookTest {
               file(), BookFile.NEWEST + 1, BookFile.MIGRATIONS, "classpath:app/fret/book/later")
           .prepare();
     }
-    Path backup = folder.resolve("test.fretbook.v6.backup");
+    Path backup = folder.resolve("test.fretbook.v" + BookFile.NEWEST + ".backup");
     assertThat(backup).exists();
     try (Book before = Book.open(backup)) {
       assertThat(before.players().rows())

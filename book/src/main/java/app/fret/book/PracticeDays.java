@@ -1,0 +1,88 @@
+package app.fret.book;
+
+import app.fret.practice.schedule.Learner;
+import app.fret.practice.schedule.Learner.Stance;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import org.jdbi.v3.core.Handle;
+
+/** How players practise, and which cards of a day are ticked off. */
+final class PracticeDays {
+  private final Handle handle;
+
+  PracticeDays(Handle handle) {
+    this.handle = handle;
+  }
+
+  /**
+   * How a player practises.
+   *
+   * @throws IllegalArgumentException when the row makes no sense
+   */
+  Learner learner(long playerId) {
+    return handle
+        .createQuery(
+            "SELECT minutes_per_day, days_off, rhythm_days, stance FROM player WHERE id = :id")
+        .bind("id", playerId)
+        .map(
+            (row, context) ->
+                new Learner(
+                    row.getInt("minutes_per_day"),
+                    daysOff(row.getString("days_off")),
+                    row.getInt("rhythm_days"),
+                    Stance.valueOf(row.getString("stance"))))
+        .one();
+  }
+
+  private static Set<DayOfWeek> daysOff(String text) {
+    Set<DayOfWeek> days = EnumSet.noneOf(DayOfWeek.class);
+    Arrays.stream(text.split(","))
+        .filter(d -> !d.isBlank())
+        .forEach(d -> days.add(DayOfWeek.valueOf(d)));
+    return days;
+  }
+
+  void keep(long playerId, Learner learner) {
+    handle
+        .createUpdate(
+            "UPDATE player SET minutes_per_day = :minutes, days_off = :off, rhythm_days = :rhythm,"
+                + " stance = :stance WHERE id = :id")
+        .bind("id", playerId)
+        .bind("minutes", learner.minutesPerDay())
+        .bind(
+            "off",
+            learner.daysOff().stream().sorted().map(Enum::name).collect(Collectors.joining(",")))
+        .bind("rhythm", learner.rhythmDaysPerWeek())
+        .bind("stance", learner.stance().name())
+        .execute();
+  }
+
+  /** Numbers of the cards of a day that are ticked off. */
+  Set<Integer> done(long playerId, LocalDate day) {
+    return new TreeSet<>(
+        handle
+            .createQuery("SELECT card FROM card_done WHERE player_id = :player AND day = :day")
+            .bind("player", playerId)
+            .bind("day", day.toString())
+            .mapTo(Integer.class)
+            .list());
+  }
+
+  void tick(long playerId, LocalDate day, int card, boolean done) {
+    String sql =
+        done
+            ? "INSERT OR IGNORE INTO card_done (player_id, day, card) VALUES (:player, :day, :card)"
+            : "DELETE FROM card_done WHERE player_id = :player AND day = :day AND card = :card";
+    handle
+        .createUpdate(sql)
+        .bind("player", playerId)
+        .bind("day", day.toString())
+        .bind("card", card)
+        .execute();
+  }
+}

@@ -1,0 +1,164 @@
+package app.fret.book;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.fret.instrument.PlayerSetup;
+import app.fret.practice.PracticeChoices;
+import app.fret.practice.schedule.CardKind;
+import app.fret.practice.schedule.Learner;
+import app.fret.practice.schedule.Learner.Stance;
+import app.fret.score.BeatUnit;
+import app.fret.score.NoteRef;
+import app.fret.score.Tempo;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.Statement;
+import java.time.DayOfWeek;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** What is practised and how is kept in the book. */
+class PracticeBookTest {
+  private static final LocalDate DAY = LocalDate.of(2026, 11, 26);
+  private static final Instant AT = Instant.parse("2026-11-26T09:00:00Z");
+  private static final Tempo TEMPO = new Tempo(BeatUnit.QUARTER, 96);
+
+  @TempDir private Path folder;
+
+  private Path file() {
+    return folder.resolve("practice.fretbook");
+  }
+
+  private static LogEntry entry(long passage, boolean clean, LogEntry.Played played) {
+    return new LogEntry(passage, AT, TEMPO, OptionalDouble.of(31.5), clean, played);
+  }
+
+  @Test
+  void aPassKeepsWhatItWasPlayedForAndWhatWasSaid() throws BookException {
+    LogEntry.Played played =
+        new LogEntry.Played(
+            CardKind.RHYTHM, true, Optional.of("12:3"), true, true, 2, Optional.of("thumb late"));
+    try (Book book = Book.open(file())) {
+      long player = book.addPlayer("A", PlayerSetup.of("violin", 73, 328)).id();
+      long passage = book.addPassage(BookTest.passage(player, "Study")).id();
+      book.addToLog(entry(passage, false, played));
+      book.addToLog(entry(passage, true, LogEntry.Played.ON_LADDER));
+    }
+    try (Book book = Book.open(file())) {
+      assertThat(book.log(1).rows())
+          .containsExactly(entry(1, false, played), entry(1, true, LogEntry.Played.ON_LADDER));
+    }
+  }
+
+  @Test
+  void aSlipIsTakenBackAndNothingElse() throws BookException {
+    try (Book book = Book.open(file())) {
+      long player = book.addPlayer("A", PlayerSetup.of("violin", 73, 328)).id();
+      long one = book.addPassage(BookTest.passage(player, "One")).id();
+      long other = book.addPassage(BookTest.passage(player, "Other")).id();
+      book.addToLog(entry(one, true, LogEntry.Played.ON_LADDER));
+      book.addToLog(entry(one, false, LogEntry.Played.ON_LADDER));
+      book.addToLog(entry(other, true, LogEntry.Played.ON_LADDER));
+      book.removeNewestFromLog(one);
+      assertThat(book.log(one).rows()).extracting(LogEntry::clean).containsExactly(true);
+      assertThat(book.log(other).rows()).hasSize(1);
+    }
+  }
+
+  @Test
+  void howAPlayerPractisesIsKept() throws BookException {
+    Learner learner =
+        new Learner(
+            75, Set.of(DayOfWeek.SUNDAY, DayOfWeek.WEDNESDAY), 3, Stance.AS_MANY_READY_AS_POSSIBLE);
+    try (Book book = Book.open(file())) {
+      long player = book.addPlayer("A", PlayerSetup.of("violin", 73, 328)).id();
+      assertThat(book.learner(player)).isEqualTo(new Learner(60, Set.of(), 2, Stance.EVEN));
+      book.keepLearner(player, learner);
+    }
+    try (Book book = Book.open(file())) {
+      assertThat(book.learner(1)).isEqualTo(learner);
+    }
+  }
+
+  @Test
+  void cardsOfADayAreTickedAndTheTickIsTakenBack() throws BookException {
+    try (Book book = Book.open(file())) {
+      long player = book.addPlayer("A", PlayerSetup.of("violin", 73, 328)).id();
+      book.tickCard(player, DAY, 0, true);
+      book.tickCard(player, DAY, 3, true);
+      book.tickCard(player, DAY, 3, true);
+      book.tickCard(player, DAY.plusDays(1), 5, true);
+      assertThat(book.cardsDone(player, DAY)).containsExactly(0, 3);
+      book.tickCard(player, DAY, 0, false);
+      assertThat(book.cardsDone(player, DAY)).containsExactly(3);
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {1, 2, 3, 4, 5, 6})
+  void aBookOfEveryOlderVersionOpensWithABackup(int version) throws Exception {
+    new BookFile(file(), version, BookFile.MIGRATIONS).prepare();
+    try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file());
+        Statement statement = connection.createStatement()) {
+      statement.execute(
+          "INSERT INTO player (name, instrument, comfortable_mm, string_length_mm)"
+              + " VALUES ('A', 'violin', 70, 330)");
+      String profile = version < 3 ? ", profile" : "";
+      String singing = version < 3 ? ", 'singing'" : "";
+      statement.execute(
+          "INSERT INTO passage (player_id, place, title, file_name, score, part_index, first_bar,"
+              + " last_bar, target_beat, target_per_minute"
+              + profile
+              + ") VALUES (1, 1, 'S', 's.musicxml', x'00', 0, 0, 1, 'half 1/2', 60"
+              + singing
+              + ")");
+      statement.execute(
+          "INSERT INTO log_entry (passage_id, logged_at, per_minute, clean)"
+              + " VALUES (1, '2026-11-02T17:00:00Z', 44, 1)");
+    }
+    try (Book book = Book.open(file())) {
+      assertThat(book.log(1).rows())
+          .singleElement()
+          .satisfies(pass -> assertThat(pass.played()).isEqualTo(LogEntry.Played.ON_LADDER));
+      assertThat(book.learner(1).minutesPerDay()).isEqualTo(60);
+      assertThat(book.cardsDone(1, DAY)).isEmpty();
+    }
+    assertThat(folder.resolve("practice.fretbook.v" + version + ".backup")).exists();
+  }
+
+  @Test
+  void decisionsForPracticeComeBack() {
+    PracticeChoices practice =
+        PracticeChoices.none()
+            .withClean(OptionalDouble.of(72.5))
+            .withCleanNeeded(5)
+            .withStrict(true)
+            .withBeatKept(true)
+            .withChunkStarts(List.of(NoteRef.parse("1@0/1 D5"), NoteRef.parse("4@3/8 F#4")));
+    PracticeChoices read = PracticeChoices.none();
+    for (Map.Entry<String, String> row : PracticeRows.of(practice).entrySet()) {
+      read = PracticeRows.with(read, row.getKey(), row.getValue());
+    }
+    assertThat(read).isEqualTo(practice);
+    assertThat(PracticeRows.of(PracticeChoices.none())).isEmpty();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"clean,fast", "clean,-3", "clean-needed,0", "chunk nowhere,yes", "odd,yes"})
+  void aRowThatMakesNoSenseIsRefused(String item, String value) {
+    assertThatThrownBy(() -> PracticeRows.with(PracticeChoices.none(), item, value))
+        .isInstanceOf(IllegalArgumentException.class);
+  }
+}

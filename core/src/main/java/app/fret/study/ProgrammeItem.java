@@ -51,6 +51,19 @@ public final class ProgrammeItem {
     return study.passage().bars().get(played.bar()).label() + ":" + played.indexInBar();
   }
 
+  /** The chunk that holds most of what is hard. */
+  public static Span hardestChunk(Study study) {
+    return hardest(study, Problems.of(study.drillSource()));
+  }
+
+  /** The notes of the hardest problem that ends at a note. */
+  public static Optional<Span> problemAt(Study study, int note) {
+    return Problems.of(study.drillSource()).stream()
+        .map(Problem::notes)
+        .filter(n -> n.last() == note)
+        .findFirst();
+  }
+
   private static List<Spot> spots(Study study, List<Problem> problems) {
     List<Spot> spots = new ArrayList<>();
     for (Problem problem : problems) {
@@ -70,7 +83,6 @@ public final class ProgrammeItem {
     return spots;
   }
 
-  /** The chunk that holds most of what is hard. */
   private static Span hardest(Study study, List<Problem> problems) {
     return study.chunks().stream()
         .max(Comparator.comparingDouble(c -> weight(c, problems)))

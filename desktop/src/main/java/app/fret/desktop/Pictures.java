@@ -48,7 +48,7 @@ final class Pictures {
     this.folder = folder;
     shots.add(new Shot("left-hand-fast", done -> show(0, Station.LEFT_HAND, 43, done)));
     shots.add(new Shot("read", done -> show(0, Station.READ, 0, done)));
-    shots.add(new Shot("practise", done -> show(0, Station.PRACTISE, 0, done)));
+    shots.add(new Shot("practise", this::practise));
     shots.add(new Shot("left-hand-singing", done -> show(1, Station.LEFT_HAND, 25, done)));
     shots.add(new Shot("left-hand-chords", done -> show(2, Station.LEFT_HAND, 5, done)));
     shots.add(new Shot("left-hand-thumb", done -> show(8, Station.LEFT_HAND, 28, done)));
@@ -71,6 +71,21 @@ final class Pictures {
     shots.add(new Shot("add-passage", this::offerFile));
     shots.add(new Shot("mend", done -> pane(0, 9, window::mendNotes, "#mend", done)));
     shots.add(new Shot("tempo", done -> pane(1, 40, window::showTempo, "#tempo-pane", done)));
+  }
+
+  /** A drill of the day lies open. */
+  private void practise(Runnable done) {
+    show(
+        2,
+        Station.PRACTISE,
+        0,
+        () ->
+            whenTrue(
+                () -> window.lookup("#card-1") != null,
+                () -> {
+                  ((Button) window.lookup("#card-1")).fire();
+                  done.run();
+                }));
   }
 
   /** Music that is being typed: a chord is still open and a bar is short. */

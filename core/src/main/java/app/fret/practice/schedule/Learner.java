@@ -22,6 +22,9 @@ public record Learner(
     AS_MANY_READY_AS_POSSIBLE
   }
 
+  /** By so many minutes a stretch may be longer. */
+  private static final int OVER_A_STRETCH = 2;
+
   private static final int MOST_RHYTHM_DAYS = 3;
   private static final int MOST_MINUTES = 16 * 60;
 
@@ -39,7 +42,7 @@ public record Learner(
   }
 
   /** The same with other minutes a day. */
-  Learner withMinutes(int minutes) {
+  public Learner withMinutes(int minutes) {
     return new Learner(minutes, daysOff, rhythmDaysPerWeek, stance);
   }
 
@@ -61,10 +64,13 @@ public record Learner(
     return days;
   }
 
-  /** Minutes that are left for playing once warm-up and breaks are taken away. */
+  /**
+   * Minutes of playing once warm-up and breaks are taken away. A few minutes that are no stretch of
+   * their own are left free rather than played without a break or behind one.
+   */
   int playingMinutes() {
-    int left = minutesPerDay - warmUpMinutes();
-    return left - breaks() * Model.count("day.break-minutes");
+    int left = minutesPerDay - warmUpMinutes() - breaks() * Model.count("day.break-minutes");
+    return Math.min(left, (breaks() + 1) * Model.count("day.stretch-minutes") + OVER_A_STRETCH);
   }
 
   int warmUpMinutes() {
@@ -73,9 +79,8 @@ public record Learner(
 
   /** Breaks of a full day: one behind each full stretch of playing but the last. */
   int breaks() {
-    int stretch = Model.count("day.stretch-minutes");
-    int with = stretch + Model.count("day.break-minutes");
+    int with = Model.count("day.stretch-minutes") + Model.count("day.break-minutes");
     int left = minutesPerDay - warmUpMinutes();
-    return Math.max(0, (left - 1) / with);
+    return Math.max(0, (left - Model.count("day.card-from-minutes")) / with);
   }
 }

@@ -14,6 +14,8 @@ final class Outlook {
   private static final double[] MORE_MINUTES = {1.25, 1.5};
   private static final double[] LOWER_TARGETS = {0.94, 0.90};
 
+  private static final double AS_GOOD_AS_ALL = 0.99;
+
   /** Before a pace is known a passage is given the benefit of the doubt: twice the usual one. */
   private static final double DOUBT = 2;
 
@@ -135,17 +137,22 @@ final class Outlook {
       boolean late = item.state() == State.CANNOT || item.state() == State.BEHIND;
       if (late && dated.contains(item.standing())) {
         double share = asItIs.reached(item.standing());
-        double perMinute = Math.floor(share * item.item().target().perMinute());
-        String text =
-            String.format(
-                Locale.ROOT,
-                "%s at about %.0f a minute by its date, %.0f %% of the target.",
-                item.item().title(),
-                perMinute,
-                100 * share);
-        offers.add(new Offer(Offer.Kind.TEMPO, text, share));
+        if (share < AS_GOOD_AS_ALL) {
+          offers.add(reachable(item, share));
+        }
       }
     }
+  }
+
+  private static Offer reachable(ItemOutlook item, double share) {
+    String text =
+        String.format(
+            Locale.ROOT,
+            "%s at about %.0f a minute by its date, %.0f %% of the target.",
+            item.item().title(),
+            Math.floor(share * item.item().target().perMinute()),
+            100 * share);
+    return new Offer(Offer.Kind.TEMPO, text, share);
   }
 
   private static String about(int ready, int of, int now) {

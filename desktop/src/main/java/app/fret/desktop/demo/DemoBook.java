@@ -12,6 +12,8 @@ import app.fret.files.musicxml.MusicXmlReader;
 import app.fret.instrument.PlayerSetup;
 import app.fret.practice.Climb;
 import app.fret.practice.Ladder;
+import app.fret.practice.schedule.CardKind;
+import app.fret.practice.schedule.Learner;
 import app.fret.reading.Reading;
 import app.fret.reading.layers.LayerChoices;
 import app.fret.reading.layers.LayerMark;
@@ -30,6 +32,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -38,6 +41,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 
 /**
  * Makes the demo book anew at each start, in a temporary file: invented players, music composed for
@@ -73,29 +77,49 @@ public final class DemoBook {
     return book;
   }
 
+  // Weeks of invented practice: each word is a day, c a clean pass, m a miss.
+  private static final String ON_COURSE = "ccccccm ccccmccc cccccc cccccmcc ccccccc cccm";
+  private static final String READY =
+      "cccccccccc cccccccccc ccccccccccc cccccccc cccccccc cccccc ccccc cccc cccc";
+  private static final String BEHIND = "ccmcc mccmm cccmm mmccc mccmc cmccc";
+  private static final String AT_A_PLATEAU = "cccc cccccc cmcmc cmcmc cmmcc cmcmc cmcmc cmcc";
+
+  private static final LogEntry.Played COLD =
+      new LogEntry.Played(
+          CardKind.LADDER, true, Optional.empty(), false, false, 1, Optional.empty());
+
   private void fill() {
     BookPlayer violinist = book.addPlayer("Mirela Tavasson", PlayerSetup.of("violin", 73.3, 328));
-    Added harbour = add(violinist, "harbour-wind.musicxml", 33);
-    logDays(harbour, "cccmcccmccc cccc mcccc", 20);
+    practises(violinist, 30);
+    Added harbour = add(violinist, "harbour-wind.musicxml", 61);
+    logDays(harbour, ON_COURSE, 24);
     markByOthers(harbour);
     Added lantern = add(violinist, "lantern-song.musicxml", 33);
-    logDays(lantern, "ccc cccc cmccc ccccc ccc cc", 24);
+    logDays(lantern, READY, 30);
     broadenAtTheEnd(lantern);
-    logDays(add(violinist, "gate-of-bells.musicxml", 47), "ccmmc cccc mccc ccc", 18);
-    logDays(add(violinist, "kestrel.musicxml", 47), "cccc cccmc ccc cccc", 19);
+    logDays(add(violinist, "gate-of-bells.musicxml", 40), BEHIND, 30);
+    logDays(add(violinist, "kestrel.musicxml", 47), AT_A_PLATEAU, 19);
     logDays(add(violinist, "glass-stair.musicxml", 47), "cccm cccmc cccc ccc", 20);
     BookPlayer violist = book.addPlayer("Odrin Halvek", PlayerSetup.of("viola", 80.0, 388));
+    practises(violist, 50);
     logDays(add(violist, "mill-race.musicxml", 26), "cccc ccmccc cccc cccmcc cc", 22);
     logDays(add(violist, "low-water.musicxml", 26), "cccc cccc cccmc cccc ccc", 21);
     logDays(add(violist, "thistle-page.musicxml", 26), "cccc cmccc cccc ccmc", 20);
     BookPlayer cellist = book.addPlayer("Sanna Teivoll", PlayerSetup.of("cello", 97.8, 690));
+    practises(cellist, 60);
     logDays(add(cellist, "salt-road.musicxml", 61), "cmcccm ccc cccmmc cccc ccc", 25);
     logDays(add(cellist, "copper-hill.musicxml", 61), "ccc cccc cmccc cc", 17);
     logDays(add(cellist, "under-the-eaves.musicxml", 61), "ccc cccm cccc ccc", 18);
     BookPlayer bassist = book.addPlayer("Ilka Morvane", PlayerSetup.of("bass", 102.1, 1050));
+    practises(bassist, 45);
     logDays(add(bassist, "tall-ship.musicxml", 40), "ccc mccc cccmc cccc", 20);
     logDays(add(bassist, "seven-steps.musicxml", 40), "cccc ccccm cccc ccc", 23);
     logDays(add(bassist, "slack-tide.musicxml", 40), "ccmc cccc cccm ccc", 19);
+  }
+
+  private void practises(BookPlayer player, int minutesPerDay) {
+    Learner learner = new Learner(minutesPerDay, Set.of(DayOfWeek.SUNDAY), 2, Learner.Stance.EVEN);
+    book.keepLearner(player.id(), learner);
   }
 
   /** Bow signs and fingers of section and coach, which differ at two notes. */
@@ -167,8 +191,9 @@ public final class DemoBook {
         Tempo tempo = ladder.tempo(climb.rung());
         OptionalDouble seconds =
             OptionalDouble.of(PlayOrder.seconds(added.music(), TempoMap.constant(tempo)));
+        LogEntry.Played played = pass == 0 ? COLD : LogEntry.Played.ON_LADDER;
         book.addToLog(
-            new LogEntry(passage.id(), at.plusSeconds(95L * pass), tempo, seconds, clean));
+            new LogEntry(passage.id(), at.plusSeconds(95L * pass), tempo, seconds, clean, played));
         climb = clean ? climb.clean() : climb.miss();
       }
     }

@@ -69,6 +69,17 @@ public final class Command {
   public static final Command REDO = new Command("Redo", keys("Ctrl+Shift+Z"), PassageDesk::redo);
   public static final Command CLEAN = new Command("Log a clean pass", keys("C"), d -> d.log(true));
   public static final Command MISS = new Command("Log a miss", keys("M"), d -> d.log(false));
+  public static final Command HURTS =
+      new Command("It hurts or tires: end the card", keys("X"), PassageDesk::hurts);
+  public static final Command SLIP =
+      new Command("Take the newest pass back", keys("Backspace"), PassageDesk::slip);
+  public static final Command CARD_DONE =
+      new Command(
+          "Tick the card off and go on", keys("Enter"), d -> d.day().ifPresent(PracticeDay::tick));
+  public static final Command NEXT_CARD =
+      new Command("Open the next card", keys("Down"), d -> d.day().ifPresent(day -> day.step(1)));
+  public static final Command PREVIOUS_CARD =
+      new Command("Open the card before", keys("Up"), d -> d.day().ifPresent(day -> day.step(-1)));
   public static final Command TICK =
       new Command(
           "Tick off what is to be seen here and go on", keys("Enter"), PassageDesk::tickAndGoOn);
@@ -110,6 +121,11 @@ public final class Command {
           REDO,
           CLEAN,
           MISS,
+          HURTS,
+          SLIP,
+          CARD_DONE,
+          NEXT_CARD,
+          PREVIOUS_CARD,
           TICK,
           SAVE);
 

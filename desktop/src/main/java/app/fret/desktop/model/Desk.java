@@ -68,6 +68,8 @@ public final class Desk {
   private String keptDraft;
   private boolean closed;
 
+  private Optional<PracticeDay> day = Optional.empty();
+
   /** Passage that is wanted on the desk, laid there already or still being read. */
   private long wanted;
 
@@ -246,11 +248,36 @@ public final class Desk {
     }
   }
 
+  /** Today's cards of the player whose passage lies open, the same for all their passages. */
+  private PracticeDay dayOf(BookPlayer owner) {
+    if (day.filter(d -> d.isOf(owner)).isEmpty()) {
+      day =
+          Optional.of(
+              new PracticeDay(
+                  owner,
+                  book,
+                  clock,
+                  workers,
+                  () -> List.copyOf(programme),
+                  entry -> load(entry).study(),
+                  this::tell));
+    }
+    return day.orElseThrow();
+  }
+
+  private void openById(long passage) {
+    programme.stream().filter(e -> e.passage().id() == passage).findFirst().ifPresent(this::open);
+  }
+
   private void show(PassageDesk desk) {
+    PracticeDay today = dayOf(desk.opened().owner());
+    today.follow(open::get, this::openById);
+    desk.setDay(today);
     desk.passes().climbProperty().addListener((property, before, now) -> refresh(desk));
     desk.dueProperty().addListener((property, before, now) -> refresh(desk));
     desk.mistakeProperty().addListener((property, before, now) -> now.ifPresent(this::tell));
     open.set(Optional.of(desk));
+    today.refresh();
   }
 
   /** Brings the programme's line of the open passage up to date. */

@@ -7,10 +7,13 @@ import app.fret.practice.Climb;
 import app.fret.practice.Climb.Pass;
 import app.fret.practice.Ladder;
 import app.fret.practice.PracticePlan;
+import app.fret.practice.schedule.CardKind;
 import app.fret.score.Tempo;
 import app.fret.study.Study;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -20,6 +23,10 @@ import javafx.collections.ObservableList;
 
 /** The passes through a passage, and where they lead on its ladder. */
 public final class PassLog {
+  private static final String CARE =
+      "Stop here for today. The spot rests and comes back shorter and slower. If it hurts again,"
+          + " ask your teacher or a clinician before you go on.";
+
   private final long passageId;
   private Study study;
   private final Book book;
@@ -27,6 +34,8 @@ public final class PassLog {
   private final Workers workers;
   private final ObservableList<LogEntry> entries = FXCollections.observableArrayList();
   private final List<String> unreadable;
+  private Consumer<LogEntry> added = entry -> {};
+  private Runnable takenBack = () -> {};
   private final ReadOnlyObjectWrapper<Climb> climb = new ReadOnlyObjectWrapper<>(this, "climb");
 
   PassLog(
@@ -51,9 +60,16 @@ public final class PassLog {
   static Climb climb(Ladder ladder, List<LogEntry> entries) {
     List<Pass> passes =
         entries.stream()
+            .filter(PassLog::tells)
             .map(e -> new Pass(e.perMinuteIn(ladder.target().beat()), e.clean()))
             .toList();
     return Climb.after(ladder, passes);
+  }
+
+  /** Whether a pass counts on the ladder: through the whole, with nothing left out, unhurt. */
+  private static boolean tells(LogEntry entry) {
+    LogEntry.Played played = entry.played();
+    return played.card().isWholePass() && !played.spotLeftOut() && !played.hurts();
   }
 
   /** The music or how it goes is another from now on. */
@@ -83,12 +99,32 @@ public final class PassLog {
    */
   void add(boolean clean, Consumer<Notice> tell) {
     Climb now = climb.get();
-    Tempo tempo = now.ladder().tempo(now.rung());
+    add(clean, now.ladder().tempo(now.rung()), CardKind.LADDER, Optional.empty(), false, tell);
+  }
+
+  /**
+   * Logs a pass.
+   *
+   * @param card what it was played for
+   * @param spot where it missed or what it was for
+   * @param hurts whether it hurt or tired
+   */
+  void add(
+      boolean clean,
+      Tempo tempo,
+      CardKind card,
+      Optional<String> spot,
+      boolean hurts,
+      Consumer<Notice> tell) {
+    Climb now = climb.get();
+    boolean cold = entries.stream().noneMatch(e -> day(e).equals(LocalDate.now(clock)));
+    LogEntry.Played played =
+        new LogEntry.Played(card, cold, spot, false, hurts, 1, Optional.empty());
     OptionalDouble seconds =
         OptionalDouble.of(
             PracticePlan.passSeconds(
                 study.passage(), study.brief().tempos(), study.choices().target(), tempo));
-    LogEntry entry = new LogEntry(passageId, clock.instant(), tempo, seconds, clean);
+    LogEntry entry = new LogEntry(passageId, clock.instant(), tempo, seconds, clean, played);
     workers.keep(
         () -> {
           book.addToLog(entry);
@@ -97,11 +133,53 @@ public final class PassLog {
         tell);
   }
 
+  private LocalDate day(LogEntry entry) {
+    return entry.at().atZone(clock.getZone()).toLocalDate();
+  }
+
   private void logged(LogEntry entry, Climb before, Consumer<Notice> tell) {
     entries.add(entry);
-    Climb after = entry.clean() ? climb.get().clean() : climb.get().miss();
-    climb.set(after);
-    tell.accept(Notice.of(words(before, after, entry.clean())));
+    if (entry.played().hurts()) {
+      tell.accept(Notice.of(CARE));
+    } else if (tells(entry)) {
+      double perMinute = entry.perMinuteIn(before.ladder().target().beat());
+      Climb after = climb.get().after(new Pass(perMinute, entry.clean()));
+      climb.set(after);
+      tell.accept(Notice.of(words(before, after, entry.clean())));
+    } else {
+      tell.accept(Notice.of((entry.clean() ? "Clean" : "A miss") + ": in the log."));
+    }
+    added.accept(entry);
+  }
+
+  /** Hears of every pass that was added. */
+  void onAdded(Consumer<LogEntry> listener) {
+    added = listener;
+  }
+
+  /** Takes the newest pass back, a slip of the hand. */
+  void takeBack(Consumer<Notice> tell) {
+    if (entries.isEmpty()) {
+      tell.accept(Notice.of("Nothing is in the log to take back."));
+      return;
+    }
+    workers.keep(
+        () -> {
+          book.removeNewestFromLog(passageId);
+          workers.show(
+              () -> {
+                entries.remove(entries.size() - 1);
+                climb.set(climb(climb.get().ladder(), entries));
+                tell.accept(Notice.of("The newest pass is taken out of the log."));
+                takenBack.run();
+              });
+        },
+        tell);
+  }
+
+  /** Hears when a pass was taken back. */
+  void onTakenBack(Runnable listener) {
+    takenBack = listener;
   }
 
   private static String words(Climb before, Climb after, boolean clean) {

@@ -21,6 +21,9 @@ import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
+import app.fret.practice.schedule.Card;
+import app.fret.practice.schedule.CardKind;
+import app.fret.practice.schedule.Spot;
 import app.fret.reading.Others;
 import app.fret.reading.PlayedNote;
 import app.fret.reading.layers.LayerChoices;
@@ -33,10 +36,12 @@ import app.fret.score.Finger;
 import app.fret.score.NoteRef;
 import app.fret.score.Passage;
 import app.fret.score.Span;
+import app.fret.score.Tempo;
 import app.fret.study.Choices;
 import app.fret.study.Intake;
 import app.fret.study.LayeredPage;
 import app.fret.study.MovedChoices;
+import app.fret.study.ProgrammeItem;
 import app.fret.study.Study;
 import app.fret.study.TakenPlan;
 import app.fret.time.TempoChoices;
@@ -102,6 +107,7 @@ public final class PassageDesk {
   }
 
   private final Opened opened;
+  private final Clock clock;
   private final Book book;
   private final Workers workers;
   private final ReadOnlyObjectWrapper<Study> study;
@@ -127,6 +133,8 @@ public final class PassageDesk {
   /** Decisions that wait to be planned, the oldest first. */
   private final Queue<Asked> asked = new ConcurrentLinkedQueue<>();
 
+  private Optional<PracticeDay> day = Optional.empty();
+  private Optional<Integer> missedAt = Optional.empty();
   private Decision inForce;
 
   /** What stands in the book; of concern to the book's thread alone. */
@@ -136,6 +144,7 @@ public final class PassageDesk {
   public PassageDesk(
       Opened opened, Book book, Study first, Found<LogEntry> log, Clock clock, Workers workers) {
     this.opened = opened;
+    this.clock = clock;
     this.book = book;
     this.workers = workers;
     this.study = new ReadOnlyObjectWrapper<>(this, "study", first);
@@ -298,7 +307,71 @@ public final class PassageDesk {
 
   /** Logs a pass on the rung that is seen. */
   void log(boolean clean) {
-    passes.add(clean, this::tell);
+    Optional<PracticeDay.Task> task = openTask();
+    if (task.isEmpty()) {
+      passes.add(clean, this::tell);
+    } else if (task.get().card().perMinute().isEmpty()) {
+      message.set("Nothing is counted here; Enter ticks the card off.");
+    } else {
+      log(task.get().card(), clean, false);
+    }
+  }
+
+  private void log(Card card, boolean clean, boolean hurts) {
+    Tempo tempo = study.get().choices().target().at(card.perMinute().orElseThrow());
+    Optional<String> spot =
+        clean || card.spot().isPresent() ? card.spot().map(Spot::place) : selectedPlace();
+    passes.add(clean, tempo, card.kind(), spot, hurts, this::tell);
+  }
+
+  /** Where the player clicked a note in this music, to say where it missed. */
+  private Optional<String> selectedPlace() {
+    return missedAt.map(note -> ProgrammeItem.place(study.get(), note));
+  }
+
+  /** Says at which note the next miss was; empty for nowhere. */
+  public void setMissedAt(Optional<Integer> note) {
+    missedAt = note;
+  }
+
+  /** The open card when it is for this passage, or for none. */
+  private Optional<PracticeDay.Task> openTask() {
+    return day.flatMap(PracticeDay::openTask)
+        .filter(t -> t.card().item().isEmpty() || day.orElseThrow().isFor(opened.entry().id()));
+  }
+
+  /** It hurts or tires: the card ends, the spot rests today. */
+  void hurts() {
+    Optional<PracticeDay.Task> task = openTask().filter(t -> t.card().perMinute().isPresent());
+    if (task.isPresent()) {
+      log(task.get().card(), false, true);
+      day.orElseThrow().tick(task.get().number(), true);
+    } else {
+      Tempo tempo =
+          passes.climbProperty().get().ladder().tempo(passes.climbProperty().get().rung());
+      passes.add(false, tempo, CardKind.LADDER, selectedPlace(), true, this::tell);
+    }
+  }
+
+  /** Takes the newest pass back. */
+  void slip() {
+    passes.takeBack(this::tell);
+  }
+
+  /** Today, by the desk's clock. */
+  public LocalDate today() {
+    return LocalDate.now(clock);
+  }
+
+  /** The cards of the player's day; empty where a passage is opened without a programme. */
+  public Optional<PracticeDay> day() {
+    return day;
+  }
+
+  void setDay(PracticeDay newDay) {
+    day = Optional.of(newDay);
+    passes.onAdded(newDay::count);
+    passes.onTakenBack(newDay::refresh);
   }
 
   /** Says that there is nothing to save. */

@@ -1,56 +1,132 @@
 package app.fret.desktop.view;
 
 import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.model.PracticeDay;
+import app.fret.desktop.model.PracticeDay.Seen;
 import app.fret.desktop.model.Words;
 import app.fret.practice.Climb;
+import app.fret.practice.schedule.Card;
+import app.fret.practice.schedule.Day;
+import app.fret.practice.schedule.ItemOutlook;
+import app.fret.practice.schedule.Learner;
+import app.fret.practice.schedule.Offer;
 import app.fret.study.Study;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
-/** Says why this rung, how the ladder works, and how to practise without harm. */
+/** Why this card, how everything stands, what could give, and how to practise without harm. */
 final class PractisePanel extends VBox {
+  private static final int WEEK = 7;
+  private static final int STEP_MINUTES = 15;
+  private static final int LEAST_MINUTES = 15;
+  private static final int MOST_MINUTES = 240;
+  private static final DateTimeFormatter WEEKDAY =
+      DateTimeFormatter.ofPattern("EEE", Locale.ENGLISH);
+  private static final DateTimeFormatter DATE =
+      DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
+
+  private final PassageDesk desk;
+  private final VBox content = new VBox(6);
+
   PractisePanel(PassageDesk desk) {
-    super(8);
+    this.desk = desk;
     setId("practise-panel");
     getStyleClass().add("why-panel");
-    desk.passes().climbProperty().addListener((property, before, now) -> show(desk));
-    desk.studyProperty().addListener((property, before, now) -> show(desk));
-    show(desk);
+    content.setPadding(new Insets(0, 14, 0, 0));
+    getChildren().add(Parts.scroll(content));
+    desk.passes().climbProperty().addListener((property, before, now) -> show());
+    desk.studyProperty().addListener((property, before, now) -> show());
+    desk.day()
+        .ifPresent(
+            day -> {
+              Parts.whileShown(this, day.seenProperty(), this::show);
+              Parts.whileShown(this, day.openProperty(), this::show);
+            });
+    show();
   }
 
-  private void show(PassageDesk desk) {
-    Study study = desk.study();
+  private void show() {
+    content.getChildren().clear();
+    Optional<Seen> seen = desk.day().flatMap(d -> d.seenProperty().get());
+    Optional<Card> card = desk.day().flatMap(PracticeDay::openTask).map(PracticeDay.Task::card);
+    if (card.isPresent()) {
+      addWhy(card.get());
+    } else {
+      addRung();
+    }
+    seen.ifPresent(this::addReadiness);
+    addCare();
+    seen.ifPresent(this::addOffers);
+    seen.ifPresent(this::addWeek);
+    addTempos();
+  }
+
+  private void addWhy(Card card) {
+    content.getChildren().add(Parts.words("Why this card today", "why-title"));
+    String what = CardList.title(card) + card.item().map(i -> ", " + i.title()).orElse("");
+    content
+        .getChildren()
+        .addAll(Parts.words(what, "quiet"), Parts.words(Words.sentence(card.reason())));
+    card.spot()
+        .filter(s -> s.isCapped())
+        .ifPresent(
+            s ->
+                content
+                    .getChildren()
+                    .add(
+                        Parts.words(
+                            "It stretches the hand: at most 5 times in a row and 20 a day, in"
+                                + " whatever form. At the cap go on without the spot.",
+                            "quiet")));
+  }
+
+  private void addRung() {
     Climb climb = desk.passes().climbProperty().get();
-    getChildren()
-        .setAll(
-            Parts.label("Why this rung", "why-title"),
-            Parts.words(whyWords(climb)),
-            Parts.heading("How the ladder goes"),
-            Parts.words(
-                "Three clean passes in a row open the next rung. A miss starts the count again;"
-                    + " two in a row go back one rung. No rung is skipped."),
-            Parts.heading("Tempos"),
-            Parts.fact("target", Words.tempo(study.choices().target())),
-            Parts.fact(
-                study.choices().tempo().occasion().id(),
-                Words.tempo(study.practice().audition())
-                    + (study.choices().tempo().isStepBelow() ? ", one metronome step below" : "")),
-            Parts.fact("first rung", Words.tempo(climb.ladder().tempo(0)) + ", half the target"),
-            care());
+    content.getChildren().add(Parts.words("Why this rung", "why-title"));
+    String why =
+        climb.isDone()
+            ? "The target itself is clean three times in a row."
+            : climb.rung() == 0
+                ? "It is the first rung: slow enough that every note can be right."
+                : "Every rung below is passed: "
+                    + Words.number(climb.ladder().rungs().get(climb.rung() - 1))
+                    + " was clean three times in a row.";
+    content.getChildren().add(Parts.words(why));
   }
 
-  private static String whyWords(Climb climb) {
-    if (climb.isDone()) {
-      return "The target itself is clean three times in a row.";
+  private void addReadiness(Seen seen) {
+    content.getChildren().add(Parts.heading("Readiness"));
+    for (ItemOutlook item : seen.schedule().items()) {
+      Label title = Parts.label(item.item().title());
+      Label state = Parts.label(item.state().words(), style(item.state()));
+      state.setMinWidth(USE_PREF_SIZE);
+      title.setMinWidth(0);
+      HBox line = new HBox(8, title, Parts.stretch(), state);
+      line.setAlignment(Pos.BASELINE_LEFT);
+      content.getChildren().add(line);
+      item.warning().ifPresent(w -> content.getChildren().add(Parts.words(w, "small")));
     }
-    if (climb.rung() == 0) {
-      return "It is the first rung, half the target: slow enough that every note can be right.";
-    }
-    return "Every rung below is passed: "
-        + Words.number(climb.ladder().rungs().get(climb.rung() - 1))
-        + " was clean three times in a row.";
+    seen.leftOut().forEach(w -> content.getChildren().add(Parts.words(w, "trouble")));
   }
 
-  private static VBox care() {
+  private static String style(ItemOutlook.State state) {
+    return switch (state) {
+      case READY, ON_TRACK -> "task-done";
+      case BEHIND -> "caution";
+      case CANNOT -> "trouble";
+      case UNKNOWN -> "quiet";
+    };
+  }
+
+  private void addCare() {
     VBox care =
         new VBox(
             4,
@@ -59,6 +135,95 @@ final class PractisePanel extends VBox {
                 "Warm up first. Rest five minutes in every twenty-five. Stop at pain, and ask a"
                     + " teacher or a clinician before going on."));
     care.getStyleClass().add("care");
-    return care;
+    content.getChildren().add(care);
+  }
+
+  private void addOffers(Seen seen) {
+    List<Offer> offers = seen.schedule().offers();
+    if (offers.isEmpty()) {
+      return;
+    }
+    content.getChildren().add(Parts.heading("If the days run short"));
+    for (Offer offer : offers) {
+      content.getChildren().add(Parts.words(offer.text()));
+      if (offer.kind() == Offer.Kind.MINUTES) {
+        int minutes = (int) offer.figure();
+        Button take =
+            Parts.button(
+                "take-minutes-" + minutes,
+                "Practise " + minutes + " minutes a day",
+                "link-action",
+                () -> practise(seen.learner(), minutes));
+        take.setFocusTraversable(false);
+        content.getChildren().add(take);
+      }
+    }
+  }
+
+  private void practise(Learner learner, int minutes) {
+    desk.day().ifPresent(d -> d.practise(learner.withMinutes(minutes)));
+  }
+
+  private void addWeek(Seen seen) {
+    content.getChildren().add(Parts.heading("This week"));
+    HBox days = new HBox(6);
+    int sum = 0;
+    for (Day day :
+        seen.schedule().days().subList(0, Math.min(WEEK, seen.schedule().days().size()))) {
+      boolean isToday = day.date().equals(desk.today());
+      int minutes = isToday ? seen.minutes() : day.minutes();
+      sum += minutes;
+      VBox column =
+          new VBox(
+              Parts.label(WEEKDAY.format(day.date()), "small"),
+              Parts.label(day.isOff() ? "off" : String.valueOf(minutes)));
+      column.setAlignment(Pos.CENTER);
+      column.setMinWidth(32);
+      days.getChildren().add(column);
+    }
+    content.getChildren().addAll(days, Parts.words(sum + " minutes in seven days", "small"));
+    int now = seen.learner().minutesPerDay();
+    HBox change =
+        new HBox(
+            8,
+            step(
+                "fewer-minutes",
+                "\u2212 15",
+                seen.learner(),
+                Math.max(LEAST_MINUTES, now - STEP_MINUTES)),
+            Parts.label(now + " minutes a day"),
+            step(
+                "more-minutes",
+                "+ 15",
+                seen.learner(),
+                Math.min(MOST_MINUTES, now + STEP_MINUTES)));
+    change.setAlignment(Pos.CENTER_LEFT);
+    content.getChildren().add(change);
+  }
+
+  private Button step(String id, String words, Learner learner, int minutes) {
+    Button button = Parts.button(id, words, "outline-action", () -> practise(learner, minutes));
+    button.setFocusTraversable(false);
+    return button;
+  }
+
+  private void addTempos() {
+    Study study = desk.study();
+    Climb climb = desk.passes().climbProperty().get();
+    content
+        .getChildren()
+        .addAll(
+            Parts.heading("Tempos"),
+            Parts.fact("target", Words.tempo(study.choices().target())),
+            Parts.fact(
+                study.choices().tempo().occasion().id(),
+                Words.tempo(study.practice().audition())
+                    + (study.choices().tempo().isStepBelow() ? ", one metronome step below" : "")),
+            Parts.fact("first rung", Words.tempo(climb.ladder().tempo(0))));
+    desk.day()
+        .flatMap(d -> d.seenProperty().get())
+        .flatMap(s -> s.outlook(desk.opened().entry().id()))
+        .flatMap(ItemOutlook::readyBy)
+        .ifPresent(d -> content.getChildren().add(Parts.fact("ready by", DATE.format(d))));
   }
 }

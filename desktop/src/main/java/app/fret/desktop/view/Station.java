@@ -73,7 +73,14 @@ public record Station(
           "practise",
           "Practise",
           "Ctrl+5",
-          List.of(Command.CLEAN, Command.MISS),
+          List.of(
+              Command.CLEAN,
+              Command.MISS,
+              Command.HURTS,
+              Command.SLIP,
+              Command.CARD_DONE,
+              Command.NEXT_CARD,
+              Command.PREVIOUS_CARD),
           (d, s) -> new PractiseStation(d),
           PractisePanel::new);
 

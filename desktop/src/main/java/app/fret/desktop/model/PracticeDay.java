@@ -1,0 +1,354 @@
+package app.fret.desktop.model;
+
+import app.fret.book.Book;
+import app.fret.book.BookPlayer;
+import app.fret.book.LogEntry;
+import app.fret.practice.schedule.Card;
+import app.fret.practice.schedule.Item;
+import app.fret.practice.schedule.ItemOutlook;
+import app.fret.practice.schedule.Learner;
+import app.fret.practice.schedule.LoggedPass;
+import app.fret.practice.schedule.Schedule;
+import app.fret.study.ProgrammeItem;
+import app.fret.study.Study;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.function.LongConsumer;
+import java.util.function.Supplier;
+import javafx.beans.property.ReadOnlyIntegerProperty;
+import javafx.beans.property.ReadOnlyIntegerWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+
+/**
+ * Today's cards of one player. They are planned from the log up to last night, so that they stay
+ * through the day; what was played today fills them and tells how everything stands.
+ */
+public final class PracticeDay {
+  /** How far ahead days are planned for the strip to the date. */
+  private static final int DAYS_AHEAD = 70;
+
+  /**
+   * A card with what was done of it today.
+   *
+   * @param number its place among today's cards, from 0
+   * @param card the card
+   * @param passesDone passes logged for it
+   * @param isDone whether it is done, by its passes or by a tick
+   */
+  public record Task(int number, Card card, int passesDone, boolean isDone) {}
+
+  /**
+   * The day as it is seen.
+   *
+   * @param learner how the player practises
+   * @param tasks today's cards
+   * @param schedule the days from today on, and how each passage will fare
+   * @param leftOut a sentence for each passage that could not be planned
+   */
+  public record Seen(Learner learner, List<Task> tasks, Schedule schedule, List<String> leftOut) {
+    public Seen {
+      tasks = List.copyOf(tasks);
+      leftOut = List.copyOf(leftOut);
+    }
+
+    /** Minutes of today's cards. */
+    public int minutes() {
+      return tasks.stream().mapToInt(t -> t.card().minutes()).sum();
+    }
+
+    /** How many cards are done. */
+    public long done() {
+      return tasks.stream().filter(Task::isDone).count();
+    }
+
+    /** How a passage will fare. */
+    public Optional<ItemOutlook> outlook(long passageId) {
+      return schedule.item(String.valueOf(passageId));
+    }
+  }
+
+  private final BookPlayer owner;
+  private final Book book;
+  private final Clock clock;
+  private final Workers workers;
+  private final Supplier<List<ProgrammeEntry>> programme;
+  private final StudyLoader loader;
+  private final Consumer<Notice> tell;
+  private final Map<Long, Item> items = new HashMap<>();
+  private final ReadOnlyObjectWrapper<Optional<Seen>> seen =
+      new ReadOnlyObjectWrapper<>(this, "seen", Optional.empty());
+  private final ReadOnlyIntegerWrapper open = new ReadOnlyIntegerWrapper(this, "open", -1);
+  private LongConsumer opener = id -> {};
+  private Supplier<Optional<PassageDesk>> onDesk = Optional::empty;
+
+  /** Works out a passage of the programme that does not lie open. */
+  interface StudyLoader {
+    /**
+     * Its study.
+     *
+     * @throws Exception with words for a player when it cannot be read or played
+     */
+    Study load(ProgrammeEntry entry) throws Exception;
+  }
+
+  PracticeDay(
+      BookPlayer owner,
+      Book book,
+      Clock clock,
+      Workers workers,
+      Supplier<List<ProgrammeEntry>> programme,
+      StudyLoader loader,
+      Consumer<Notice> tell) {
+    this.owner = owner;
+    this.book = book;
+    this.clock = clock;
+    this.workers = workers;
+    this.programme = programme;
+    this.loader = loader;
+    this.tell = tell;
+  }
+
+  boolean isOf(BookPlayer player) {
+    return owner.id() == player.id();
+  }
+
+  /** Says which passage lies open and how another is laid on the desk. */
+  void follow(Supplier<Optional<PassageDesk>> passageOnDesk, LongConsumer opening) {
+    onDesk = passageOnDesk;
+    opener = opening;
+    onDesk.get().ifPresent(p -> items.remove(p.opened().entry().id()));
+  }
+
+  /** The day; empty until it was planned. */
+  public ReadOnlyObjectProperty<Optional<Seen>> seenProperty() {
+    return seen.getReadOnlyProperty();
+  }
+
+  /** Number of the open card; -1 for none. */
+  public ReadOnlyIntegerProperty openProperty() {
+    return open.getReadOnlyProperty();
+  }
+
+  /** The open card. */
+  public Optional<Task> openTask() {
+    return seen.get()
+        .filter(s -> open.get() >= 0 && open.get() < s.tasks().size())
+        .map(s -> s.tasks().get(open.get()));
+  }
+
+  /** Whether the open card is for a passage. */
+  boolean isFor(long passageId) {
+    return openTask()
+        .flatMap(t -> t.card().item())
+        .filter(i -> i.id().equals(String.valueOf(passageId)))
+        .isPresent();
+  }
+
+  private LocalDate today() {
+    return LocalDate.now(clock);
+  }
+
+  /** Plans the day anew, beside the window's thread. */
+  public void refresh() {
+    List<ProgrammeEntry> mine =
+        programme.get().stream().filter(e -> e.owner().id() == owner.id()).toList();
+    Optional<PassageDesk> desk = onDesk.get();
+    Optional<Study> study = desk.map(PassageDesk::study);
+    workers.planForShow(
+        this,
+        () -> {
+          Seen now = plan(mine, desk, study);
+          workers.show(() -> show(now));
+        },
+        tell);
+  }
+
+  private void show(Seen now) {
+    seen.set(Optional.of(now));
+    boolean stays = openTask().filter(t -> !t.isDone()).isPresent();
+    if (!stays) {
+      open.set(firstUndone(now));
+    }
+  }
+
+  private static int firstUndone(Seen now) {
+    return now.tasks().stream()
+        .filter(t -> !t.isDone())
+        .mapToInt(Task::number)
+        .findFirst()
+        .orElse(-1);
+  }
+
+  private Seen plan(List<ProgrammeEntry> mine, Optional<PassageDesk> desk, Optional<Study> study) {
+    List<Item> list = new ArrayList<>();
+    List<String> leftOut = new ArrayList<>();
+    for (ProgrammeEntry entry : mine) {
+      try {
+        list.add(item(entry, desk, study));
+      } catch (Exception e) {
+        leftOut.add(entry.passage().title() + " is not planned: " + e.getMessage());
+      }
+    }
+    LocalDate today = today();
+    List<LoggedPass> log = workers.askBook(() -> log(mine, list));
+    Learner learner = workers.askBook(() -> book.learner(owner.id()));
+    Set<Integer> ticked = workers.askBook(() -> book.cardsDone(owner.id(), today));
+    List<LoggedPass> before = log.stream().filter(p -> p.date().isBefore(today)).toList();
+    List<LoggedPass> now = log.stream().filter(p -> p.date().equals(today)).toList();
+    long seed = owner.id();
+    List<Card> cards = Schedule.of(learner, list, before, today, 1, seed).days().get(0).cards();
+    Schedule ahead = Schedule.of(learner, list, log, today, DAYS_AHEAD, seed);
+    return new Seen(learner, tasks(cards, now, ticked), ahead, leftOut);
+  }
+
+  private Item item(ProgrammeEntry entry, Optional<PassageDesk> desk, Optional<Study> study)
+      throws Exception {
+    long id = entry.passage().id();
+    boolean isOpen = desk.filter(d -> d.opened().entry().id() == id).isPresent();
+    if (!isOpen && items.containsKey(id)) {
+      return items.get(id);
+    }
+    Study worked = isOpen ? study.orElseThrow() : loader.load(entry);
+    Item item =
+        ProgrammeItem.of(
+            String.valueOf(id), entry.passage().title(), worked, entry.passage().dueOn());
+    items.put(id, item);
+    return item;
+  }
+
+  private List<LoggedPass> log(List<ProgrammeEntry> mine, List<Item> list) {
+    List<LoggedPass> log = new ArrayList<>();
+    for (ProgrammeEntry entry : mine) {
+      String id = String.valueOf(entry.passage().id());
+      list.stream()
+          .filter(i -> i.id().equals(id))
+          .findFirst()
+          .ifPresent(
+              item ->
+                  book.log(entry.passage().id()).rows().stream()
+                      .map(row -> logged(row, item))
+                      .forEach(log::add));
+    }
+    return log;
+  }
+
+  private LoggedPass logged(LogEntry row, Item item) {
+    LogEntry.Played played = row.played();
+    return new LoggedPass(
+        item.id(),
+        row.at().atZone(clock.getZone()).toLocalDate(),
+        row.perMinuteIn(item.target().beat()),
+        row.clean(),
+        row.seconds().orElse(item.passSeconds()),
+        played.cold(),
+        played.spot(),
+        played.spotLeftOut(),
+        played.hurts(),
+        played.card());
+  }
+
+  /** Today's passes fill the cards of their item and kind in order. */
+  private static List<Task> tasks(List<Card> cards, List<LoggedPass> now, Set<Integer> ticked) {
+    Map<List<Object>, Integer> left = new HashMap<>();
+    now.forEach(p -> left.merge(List.of(p.item(), p.card()), 1, Integer::sum));
+    List<Task> tasks = new ArrayList<>();
+    for (Card card : cards) {
+      List<Object> key = List.of(card.item().map(Item::id).orElse(""), card.kind());
+      int there = left.getOrDefault(key, 0);
+      int taken = card.passes() > 0 ? Math.min(there, card.passes()) : there;
+      left.put(key, there - taken);
+      boolean full = card.passes() > 0 && taken >= card.passes();
+      int number = tasks.size();
+      tasks.add(new Task(number, card, taken, full || ticked.contains(number)));
+    }
+    return tasks;
+  }
+
+  /** Opens a card; where it is for another passage, that one is laid on the desk. */
+  public void choose(int number) {
+    Optional<Task> task =
+        seen.get()
+            .filter(s -> number >= 0 && number < s.tasks().size())
+            .map(s -> s.tasks().get(number));
+    if (task.isEmpty()) {
+      return;
+    }
+    open.set(number);
+    task.get().card().item().ifPresent(item -> opener.accept(Long.parseLong(item.id())));
+  }
+
+  /** Goes some cards on. */
+  void step(int by) {
+    int cards = seen.get().map(s -> s.tasks().size()).orElse(0);
+    if (cards > 0) {
+      choose(Math.max(0, Math.min(cards - 1, open.get() + by)));
+    }
+  }
+
+  /** Ticks the open card off and goes on to the next that is not done. */
+  void tick() {
+    openTask().ifPresent(t -> tick(t.number(), !t.isDone()));
+  }
+
+  /** Ticks a card off or takes the tick back. */
+  public void tick(int number, boolean done) {
+    workers.keep(
+        () -> {
+          book.tickCard(owner.id(), today(), number, done);
+          workers.show(() -> ticked(number, done));
+        },
+        tell);
+  }
+
+  private void ticked(int number, boolean done) {
+    Seen now = seen.get().orElseThrow();
+    List<Task> tasks = new ArrayList<>(now.tasks());
+    Task task = tasks.get(number);
+    tasks.set(number, new Task(number, task.card(), task.passesDone(), done));
+    show(new Seen(now.learner(), tasks, now.schedule(), now.leftOut()));
+    goOn(done);
+  }
+
+  private void goOn(boolean done) {
+    if (done) {
+      openTask().ifPresent(t -> choose(t.number()));
+    }
+  }
+
+  /** Counts a pass that was just logged, and goes on when its card is full. */
+  void count(LogEntry entry) {
+    Optional<Task> task = openTask();
+    boolean counts =
+        task.isPresent()
+            && isFor(entry.passageId())
+            && task.get().card().kind() == entry.played().card();
+    if (counts) {
+      Seen now = seen.get().orElseThrow();
+      Task t = task.get();
+      int passes = t.passesDone() + 1;
+      boolean full = t.card().passes() > 0 && passes >= t.card().passes();
+      List<Task> tasks = new ArrayList<>(now.tasks());
+      tasks.set(t.number(), new Task(t.number(), t.card(), passes, t.isDone() || full));
+      show(new Seen(now.learner(), tasks, now.schedule(), now.leftOut()));
+      goOn(full);
+    }
+  }
+
+  /** Keeps how the player practises and plans anew. */
+  public void practise(Learner learner) {
+    workers.keep(
+        () -> {
+          book.keepLearner(owner.id(), learner);
+          workers.show(this::refresh);
+        },
+        tell);
+  }
+}

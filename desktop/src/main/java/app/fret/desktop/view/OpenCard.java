@@ -1,0 +1,302 @@
+package app.fret.desktop.view;
+
+import app.fret.bow.Stroke;
+import app.fret.desktop.model.Command;
+import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.model.PracticeDay.Task;
+import app.fret.desktop.model.Words;
+import app.fret.desktop.music.Lanes;
+import app.fret.desktop.music.ScoreView;
+import app.fret.instrument.OutOfRangeException;
+import app.fret.practice.Climb;
+import app.fret.practice.MetronomeScale;
+import app.fret.practice.drill.DrillKind;
+import app.fret.practice.drill.DrillMusic;
+import app.fret.practice.schedule.Card;
+import app.fret.practice.schedule.CardKind;
+import app.fret.score.Span;
+import app.fret.score.Tempo;
+import app.fret.study.DrillStudy;
+import app.fret.study.ProgrammeItem;
+import app.fret.study.Study;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** The open card: its music, how fast, how, what is counted, and the two large buttons. */
+final class OpenCard extends VBox {
+  private static final double LEAST_BUTTON_WIDTH = 200;
+  private static final double MUSIC_HEIGHT = 100;
+  private static final double LEAST_MUSIC_HEIGHT = 84;
+
+  private final PassageDesk desk;
+  private final Label title = Parts.label("", "open-card-title");
+  private final Label side = Parts.label("", "small");
+  private final Label tempo = Parts.label("", "rung-tempo");
+  private final Label click = Parts.words("", "quiet");
+  private final VBox steps = new VBox(2);
+  private final Label gate = Parts.words("", "rung-left");
+  private final HBox speed = new HBox(14, tempo, click);
+  private final ScoreView score;
+  private final FlowPane buttons;
+
+  OpenCard(PassageDesk desk) {
+    super(5);
+    this.desk = desk;
+    getStyleClass().addAll("card", "tight-card");
+    setId("open-card");
+    tempo.setMinWidth(USE_PREF_SIZE);
+    tempo.setId("rung-tempo");
+    gate.setId("rung-left");
+    title.setId("open-card-title");
+    score = new ScoreView("card-score", Lanes.BOW_TRACK, ScoreView.SMALL, desk::layOut);
+    score.setLanes(List.of());
+    score.setMinHeight(LEAST_MUSIC_HEIGHT);
+    score.setPrefHeight(MUSIC_HEIGHT);
+    score.managedProperty().bind(score.visibleProperty());
+    setMinHeight(USE_PREF_SIZE);
+    score.selectedNoteProperty().addListener((property, before, now) -> clicked(now));
+    VBox.setVgrow(score, Priority.ALWAYS);
+    buttons =
+        new FlowPane(
+            8,
+            8,
+            bigButton("clean", "Clean", "C", "clean-action", Command.CLEAN),
+            bigButton("miss", "Miss", "M", "miss-action", Command.MISS));
+    HBox head = new HBox(8, title, Parts.stretch(), side);
+    head.setAlignment(Pos.BASELINE_LEFT);
+    speed.setAlignment(Pos.CENTER_LEFT);
+    speed.managedProperty().bind(speed.visibleProperty());
+    HBox.setHgrow(click, Priority.ALWAYS);
+    getChildren().addAll(head, score, speed, steps, buttons, gate, others());
+  }
+
+  /** Of the whole passage a click says where the next miss was; a drill is of one spot anyway. */
+  private void clicked(Optional<Integer> note) {
+    boolean isWhole =
+        desk.day()
+            .flatMap(d -> d.openTask())
+            .filter(t -> t.card().kind().isWholePass())
+            .isPresent();
+    desk.setMissedAt(isWhole ? note : Optional.empty());
+    show();
+  }
+
+  private Button bigButton(String id, String words, String key, String style, Command command) {
+    Label name = Parts.label(words, "big-words");
+    VBox face = new VBox(name, Parts.label(key, "big-key"));
+    face.setAlignment(Pos.CENTER);
+    Button button = new Button();
+    button.setGraphic(face);
+    button.setId(id);
+    button.getStyleClass().addAll("big-action", style);
+    button.setMinWidth(LEAST_BUTTON_WIDTH);
+    button.setAccessibleText(command.words());
+    button.setFocusTraversable(false);
+    button.setOnAction(e -> desk.perform(command));
+    return button;
+  }
+
+  private FlowPane others() {
+    FlowPane row = new FlowPane(14, 4);
+    row.getChildren()
+        .addAll(
+            small("card-done", "Done, go on (Enter)", Command.CARD_DONE),
+            small("slip", "Take back (Backspace)", Command.SLIP),
+            small("hurts", "Hurts or tired (X)", Command.HURTS));
+    return row;
+  }
+
+  private Button small(String id, String words, Command command) {
+    Button button = Parts.button(id, words, "link-action", () -> desk.perform(command));
+    button.setFocusTraversable(false);
+    return button;
+  }
+
+  void show() {
+    Optional<Task> task = desk.day().flatMap(d -> d.openTask());
+    if (task.isEmpty()) {
+      showLadder();
+    } else {
+      show(task.get());
+    }
+  }
+
+  /** Without a card the ladder goes on. */
+  private void showLadder() {
+    Climb climb = desk.passes().climbProperty().get();
+    boolean planned = desk.day().flatMap(d -> d.seenProperty().get()).isPresent();
+    speed.setVisible(true);
+    title.setText(planned ? "All of today's cards are done" : "Ladder");
+    side.setText("");
+    showTempo(climb.ladder().tempo(climb.rung()));
+    steps.getChildren().clear();
+    gate.setText(gateWords(climb));
+    setCounts(true);
+    score.studyProperty().set(Optional.of(desk.study()));
+  }
+
+  private void show(Task task) {
+    Card card = task.card();
+    title.setText(CardList.title(card));
+    side.setText(card.minutes() + " min");
+    boolean counts = card.perMinute().isPresent();
+    setCounts(counts);
+    steps.getChildren().clear();
+    card.drill()
+        .flatMap(DrillKind::ofId)
+        .ifPresent(k -> k.steps().forEach(s -> steps.getChildren().add(Parts.words(s))));
+    boolean isHere = card.item().isEmpty() || isOfThisPassage(card);
+    speed.setVisible(counts && isHere);
+    if (!counts || !isHere) {
+      showUncounted(card, isHere);
+      return;
+    }
+    Tempo at = desk.study().choices().target().at(card.perMinute().getAsDouble());
+    showTempo(at);
+    gate.setText(gateWords(task));
+    showMusic(card, at);
+  }
+
+  /** A warm-up has its scale, a break nothing but words. */
+  private void showUncounted(Card card, boolean isHere) {
+    String words = isHere ? Words.sentence(card.reason()) : "This passage is being opened.";
+    steps.getChildren().add(Parts.words(words));
+    gate.setText(isHere ? "Enter ticks it off." : "");
+    boolean warmsUp = card.kind() == CardKind.WARM_UP;
+    score.setVisible(warmsUp);
+    if (warmsUp) {
+      Tempo slow = desk.study().choices().target();
+      showMusic(card, slow.at(Math.ceil(slow.perMinute() / 2)));
+    }
+  }
+
+  private boolean isOfThisPassage(Card card) {
+    String id = String.valueOf(desk.opened().entry().id());
+    return card.item().filter(i -> i.id().equals(id)).isPresent();
+  }
+
+  private void setCounts(boolean counts) {
+    buttons.setVisible(counts);
+    buttons.setManaged(counts);
+    score.setVisible(counts);
+  }
+
+  private void showTempo(Tempo at) {
+    tempo.setText(Words.tempo(at));
+    Tempo clickable = MetronomeScale.clickable(at);
+    String set =
+        clickable.equals(at) ? "" : "Set the metronome to " + Words.tempo(clickable) + ". ";
+    click.setText(set + amountWords());
+  }
+
+  /** Slow practice keeps the bow: as many centimetres as at the target. */
+  private String amountWords() {
+    List<Stroke> strokes = desk.study().bow().strokes();
+    if (strokes.isEmpty()) {
+      return "";
+    }
+    double[] amounts = strokes.stream().mapToDouble(Stroke::amountCm).sorted().toArray();
+    return String.format(
+        Locale.ROOT,
+        "The same bow as at %s: %.0f cm a stroke in the middle of all.",
+        Words.tempo(desk.study().choices().target()),
+        amounts[amounts.length / 2]);
+  }
+
+  private String gateWords(Task task) {
+    Card card = task.card();
+    String passes =
+        card.passes() > 0
+            ? task.passesDone()
+                + " of "
+                + card.passes()
+                + (card.passes() == 1 ? " pass" : " passes")
+            : Words.count(task.passesDone(), "pass", "passes") + " so far";
+    String missed =
+        score.selectedNoteProperty().get().isPresent() && card.kind().isWholePass()
+            ? " A miss is put down at the note you clicked."
+            : "";
+    String ladder =
+        card.kind() == CardKind.LADDER ? " " + gateWords(desk.passes().climbProperty().get()) : "";
+    return passes + "." + ladder + missed;
+  }
+
+  static String gateWords(Climb climb) {
+    if (climb.isDone()) {
+      return "The target is clean. One clean run a day keeps it.";
+    }
+    boolean last = climb.rung() == climb.ladder().rungs().size() - 1;
+    String goal =
+        last
+            ? "pass the target"
+            : "open " + Words.number(climb.ladder().rungs().get(climb.rung() + 1));
+    String needed = Words.count(climb.cleanLeft(), "clean pass", "clean passes");
+    String miss = climb.missesInARow() == 1 ? " One more miss goes back a rung." : "";
+    return climb.cleanInARow() + " clean in a row. " + needed + " more " + goal + "." + miss;
+  }
+
+  /** Drills are made and planned beside the window's thread. */
+  private void showMusic(Card card, Tempo at) {
+    Study study = desk.study();
+    if (card.kind().isWholePass()) {
+      score.studyProperty().set(Optional.of(study));
+      return;
+    }
+    desk.layOut(
+        this,
+        () -> drill(study, card, at),
+        made -> {
+          if (study == desk.study()) {
+            score.studyProperty().set(Optional.of(made));
+          }
+        });
+  }
+
+  private static Study drill(Study study, Card card, Tempo at) {
+    DrillKind kind = card.drill().flatMap(DrillKind::ofId).orElse(kindOf(card.kind()));
+    Optional<DrillMusic> music = kind.make(study.drillSource(), notes(study, card));
+    try {
+      return music.isPresent() ? DrillStudy.of(study, music.get(), at) : study;
+    } catch (OutOfRangeException e) {
+      throw new IllegalStateException("a drill leaves the instrument", e);
+    }
+  }
+
+  private static DrillKind kindOf(CardKind kind) {
+    return switch (kind) {
+      case WARM_UP -> DrillKind.CRESCENDO_SCALE;
+      case WHOLE_CLIMB -> DrillKind.WHOLE_CLIMB;
+      default -> DrillKind.RHYTHM;
+    };
+  }
+
+  /** Notes of the card's spot, or of the chunk that is worked on. */
+  private static Span notes(Study study, Card card) {
+    List<Span> chunks = study.chunks();
+    if (card.spot().isEmpty()) {
+      return ProgrammeItem.hardestChunk(study);
+    }
+    String place = card.spot().get().place();
+    for (int i = 0; i < study.notes().size(); i++) {
+      if (ProgrammeItem.place(study, i).equals(place)) {
+        int note = i;
+        return ProgrammeItem.problemAt(study, note)
+            .orElseGet(
+                () ->
+                    chunks.stream()
+                        .filter(c -> c.holds(note))
+                        .findFirst()
+                        .orElse(new Span(note, note)));
+      }
+    }
+    return chunks.isEmpty() ? new Span(0, 0) : chunks.get(0);
+  }
+}

@@ -20,7 +20,12 @@ public final class Main {
       "Fret made a mistake of its own with this score and these options; nothing was written";
 
   private static final List<Command> COMMANDS =
-      List.of(new PlanCommand(), new DrillCommand(), new ScheduleCommand(), new ConvertCommand());
+      List.of(
+          new PlanCommand(),
+          new DrillCommand(),
+          new ScheduleCommand(),
+          new SoundCommand(),
+          new ConvertCommand());
 
   private Main() {}
 

@@ -39,6 +39,7 @@ class ArchitectureTest {
           "vibrato",
           "tuning",
           "practice",
+          "sound",
           "study");
 
   /** The other modules, each with those it may read from beside core. */

@@ -221,6 +221,9 @@ public enum DrillKind {
    * @param notes numbers of the first and the last note
    */
   public Optional<DrillMusic> make(DrillSource source, Span notes) {
+    if (notes.last() >= source.count()) {
+      return Optional.empty();
+    }
     String title = source.passage().title();
     String named = title.isBlank() ? words : title + ": " + words;
     return maker

@@ -2,14 +2,12 @@ package app.fret.practice.schedule;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Random;
 
 /**
  * Makes the cards of a day: warm-up, run-throughs where they are due, visits of at most ten minutes
@@ -70,7 +68,9 @@ final class DayPlanner {
   /** One cold pass of each passage that is due for one, in an order drawn for the day. */
   private List<Card> mocks(LocalDate date, int playing) {
     List<Work> due = new ArrayList<>(passages.stream().filter(w -> w.isMockDay(date)).toList());
-    Collections.shuffle(due, new Random(seed * 31 + date.toEpochDay()));
+    due.sort(
+        Comparator.comparingLong((Work w) -> drawn(date, w.item().id()))
+            .thenComparing(w -> w.item().id()));
     List<Card> cards = new ArrayList<>();
     int left = playing;
     for (Work work : due) {
@@ -93,6 +93,14 @@ final class DayPlanner {
       }
     }
     return cards;
+  }
+
+  /** A number drawn for an item on a day. Source: the finaliser of SplitMix64, Steele 2014. */
+  private long drawn(LocalDate date, String id) {
+    long mixed = (seed * 31 + date.toEpochDay()) * 31 + id.hashCode();
+    mixed = (mixed ^ mixed >>> 30) * 0xBF58476D1CE4E5B9L;
+    mixed = (mixed ^ mixed >>> 27) * 0x94D049BB133111EBL;
+    return mixed ^ mixed >>> 31;
   }
 
   /**

@@ -21,6 +21,7 @@ import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
+import app.fret.practice.Climb;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Spot;
@@ -308,20 +309,27 @@ public final class PassageDesk {
   /** Logs a pass on the rung that is seen. */
   void log(boolean clean) {
     Optional<PracticeDay.Task> task = openTask();
-    if (task.isEmpty()) {
+    // What has no tempo of its own, a warm-up or a break, is no reason to lose a pass.
+    if (task.filter(t -> t.card().perMinute().isPresent()).isEmpty()) {
       passes.add(clean, this::tell);
-    } else if (task.get().card().perMinute().isEmpty()) {
-      message.set("Nothing is counted here; Enter ticks the card off.");
     } else {
       log(task.get().card(), clean, false);
     }
   }
 
   private void log(Card card, boolean clean, boolean hurts) {
-    Tempo tempo = study.get().choices().target().at(card.perMinute().orElseThrow());
+    Tempo tempo = tempoOf(card);
     Optional<String> spot =
         clean || card.spot().isPresent() ? card.spot().map(Spot::place) : selectedPlace();
     passes.add(clean, tempo, card.kind(), spot, hurts, this::tell);
+  }
+
+  /** A ladder card goes on to the next rung as soon as that is open. */
+  public Tempo tempoOf(Card card) {
+    Climb climb = passes.climbProperty().get();
+    return card.kind() == CardKind.LADDER
+        ? climb.ladder().tempo(climb.rung())
+        : study.get().choices().target().at(card.perMinute().orElseThrow());
   }
 
   /** Where the player clicked a note in this music, to say where it missed. */

@@ -139,7 +139,7 @@ final class OpenCard extends VBox {
     showTempo(climb.ladder().tempo(climb.rung()));
     steps.getChildren().clear();
     gate.setText(gateWords(climb));
-    setCounts(true);
+    score.setVisible(true);
     score.studyProperty().set(Optional.of(desk.study()));
   }
 
@@ -148,18 +148,18 @@ final class OpenCard extends VBox {
     title.setText(CardList.title(card));
     side.setText(card.minutes() + " min");
     boolean counts = card.perMinute().isPresent();
-    setCounts(counts);
+    score.setVisible(counts);
     steps.getChildren().clear();
     card.drill()
         .flatMap(DrillKind::ofId)
         .ifPresent(k -> k.steps().forEach(s -> steps.getChildren().add(Parts.words(s))));
     boolean isHere = card.item().isEmpty() || isOfThisPassage(card);
-    speed.setVisible(counts && isHere);
+    speed.setVisible(isHere);
     if (!counts || !isHere) {
       showUncounted(card, isHere);
       return;
     }
-    Tempo at = desk.study().choices().target().at(card.perMinute().getAsDouble());
+    Tempo at = desk.tempoOf(card);
     showTempo(at);
     gate.setText(gateWords(task));
     showMusic(card, at);
@@ -169,7 +169,9 @@ final class OpenCard extends VBox {
   private void showUncounted(Card card, boolean isHere) {
     String words = isHere ? Words.sentence(card.reason()) : "This passage is being opened.";
     steps.getChildren().add(Parts.words(words));
-    gate.setText(isHere ? "Enter ticks it off." : "");
+    Climb climb = desk.passes().climbProperty().get();
+    showTempo(climb.ladder().tempo(climb.rung()));
+    gate.setText(isHere ? gateWords(climb) + " Enter ticks the card off." : "");
     boolean warmsUp = card.kind() == CardKind.WARM_UP;
     score.setVisible(warmsUp);
     if (warmsUp) {
@@ -181,12 +183,6 @@ final class OpenCard extends VBox {
   private boolean isOfThisPassage(Card card) {
     String id = String.valueOf(desk.opened().entry().id());
     return card.item().filter(i -> i.id().equals(id)).isPresent();
-  }
-
-  private void setCounts(boolean counts) {
-    buttons.setVisible(counts);
-    buttons.setManaged(counts);
-    score.setVisible(counts);
   }
 
   private void showTempo(Tempo at) {

@@ -22,6 +22,7 @@ import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.Pin;
 import app.fret.lefthand.PinAt;
 import app.fret.lefthand.PinConflictException;
+import app.fret.practice.schedule.CardKind;
 import app.fret.reading.Others;
 import app.fret.score.BeatUnit;
 import app.fret.score.Finger;
@@ -240,7 +241,10 @@ class PassageDeskTest {
   @Test
   void passesAreLoggedAtTheRungTheyWerePlayedAt() {
     desk.perform(Command.CLEAN);
-    verify(book).addToLog(new LogEntry(7, NOW, target.at(60), OptionalDouble.of(8), true));
+    LogEntry.Played cold =
+        new LogEntry.Played(
+            CardKind.LADDER, true, Optional.empty(), false, false, 1, Optional.empty());
+    verify(book).addToLog(new LogEntry(7, NOW, target.at(60), OptionalDouble.of(8), true, cold));
     assertThat(desk.messageProperty().get()).isEqualTo("Clean at 60 is in the log.");
     desk.perform(Command.CLEAN);
     desk.perform(Command.CLEAN);

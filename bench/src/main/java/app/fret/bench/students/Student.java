@@ -1,0 +1,88 @@
+package app.fret.bench.students;
+
+import java.util.Random;
+
+/**
+ * One invented student and one passage: learns by repetition near the tempo that is just possible
+ * and by the drill that fits the spot, forgets on days off, misses by chance and at a spot, tires,
+ * and is harmed by playing much too fast. Tempos are logarithms of tempo over target.
+ */
+final class Student {
+  private static final double WIDTH = 0.07;
+  private static final double GAIN = 0.0042;
+  private static final double NEAR = 0.13;
+  private static final double CEILING = 0.16;
+  private static final double TOO_FAST = 0.12;
+  private static final double HARM = 0.004;
+  private static final double COLD = 0.05;
+  private static final double FORGETS_A_DAY = 0.008;
+  private static final double DRILL_A_MINUTE = 0.07;
+  private static final double RHYTHM_A_MINUTE = 0.004;
+  private static final double TIRED_FROM_MINUTES = 45;
+  private static final double TIRED_A_MINUTE = 0.002;
+
+  private final Random random;
+  private final Traits traits;
+  private double skill;
+  private double spot;
+
+  /**
+   * How a student differs from the usual one.
+   *
+   * @param learning times the usual gain
+   * @param forgetting times the usual loss
+   * @param errors times the usual width of chance
+   */
+  record Traits(double learning, double forgetting, double errors) {
+    static final Traits USUAL = new Traits(1, 1, 1);
+  }
+
+  Student(double start, double spot, Traits traits, Random random) {
+    this.skill = start;
+    this.spot = spot;
+    this.traits = traits;
+    this.random = random;
+  }
+
+  /** What a pass gave. */
+  record Heard(boolean clean, boolean atSpot) {}
+
+  double chance(double tempo, boolean cold, double minutesToday) {
+    double tired = Math.max(0, minutesToday - TIRED_FROM_MINUTES) * TIRED_A_MINUTE;
+    double lead = skill - (cold ? COLD : 0) - tired - tempo;
+    return 1 / (1 + Math.exp(-lead / (WIDTH * traits.errors()))) * (1 - spot);
+  }
+
+  Heard play(double tempo, boolean cold, double minutesToday) {
+    double clean = chance(tempo, cold, minutesToday);
+    boolean isClean = random.nextDouble() < clean;
+    boolean atSpot = !isClean && random.nextDouble() < spot / Math.max(1e-9, 1 - clean);
+    double distance = (tempo - skill) / NEAR;
+    double room = Math.max(0, CEILING - skill);
+    skill += traits.learning() * GAIN * Math.exp(-distance * distance) * Math.min(1, room / 0.3);
+    if (tempo > skill + TOO_FAST) {
+      skill -= HARM;
+    }
+    spot *= isClean ? 0.997 : 1;
+    return new Heard(isClean, atSpot);
+  }
+
+  /** A drill that fits works on the spot; another is slow practice. */
+  void drill(double minutes, boolean fits) {
+    spot *= Math.exp(-traits.learning() * DRILL_A_MINUTE * minutes * (fits ? 1 : 0.2));
+  }
+
+  void rhythm(double minutes) {
+    double room = Math.max(0, CEILING - skill);
+    skill += traits.learning() * RHYTHM_A_MINUTE * minutes * Math.min(1, room / 0.3);
+  }
+
+  void night(boolean played) {
+    skill -= played ? 0 : traits.forgetting() * FORGETS_A_DAY;
+  }
+
+  /** Whether a cold pass at the target would more likely than not be clean. */
+  boolean isReady() {
+    return chance(0, true, 0) >= 0.6;
+  }
+}

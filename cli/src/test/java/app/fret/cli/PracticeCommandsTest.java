@@ -1,0 +1,216 @@
+package app.fret.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.fret.files.musicxml.MusicXmlReader;
+import app.fret.files.musicxml.MusicXmlWriter;
+import app.fret.score.Passage;
+import app.fret.testing.Music;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Drills, days and clicks from the command line. */
+class PracticeCommandsTest {
+  @TempDir private Path folder;
+  private Path score;
+
+  private record Run(int exit, String out, String err) {}
+
+  @BeforeEach
+  void writeScore() throws Exception {
+    Passage passage =
+        Music.passage(
+            "A4/16 B4/16 C5/16 D5/16 E5/16 F5/16 G5/16 A5/16 B5/16 C6/16 D6/16 E6/16 D6/4"
+                + " | F5/4 D5/4 B4/4 G4/4 | E6/1");
+    score = folder.resolve("study.musicxml");
+    try (OutputStream out = Files.newOutputStream(score)) {
+      new MusicXmlWriter().write(passage, out);
+    }
+  }
+
+  private static Run run(String... arguments) {
+    StringWriter out = new StringWriter();
+    StringWriter err = new StringWriter();
+    int exit = Main.run(new PrintWriter(out), new PrintWriter(err, true), arguments);
+    return new Run(exit, out.toString(), err.toString());
+  }
+
+  private Run on(String command, String... more) {
+    List<String> arguments =
+        new ArrayList<>(List.of(command, score.toString(), "--instrument", "violin"));
+    arguments.addAll(List.of(more));
+    return run(arguments.toArray(String[]::new));
+  }
+
+  @Test
+  void drillsAreListedWithReasonsAndTimes() throws Exception {
+    Run list = on("drill", "--list", "--json");
+    JsonNode drills = new ObjectMapper().readTree(list.out()).path("drills");
+    assertThat(drills).isNotEmpty();
+    for (JsonNode drill : drills) {
+      assertThat(drill.path("reason").asText()).startsWith("bar");
+      assertThat(drill.path("seconds").asDouble()).isBetween(1.0, 600.0);
+    }
+    assertThat(on("drill", "--list").out()).contains(drills.get(0).path("kind").asText());
+  }
+
+  @Test
+  void aDrillIsWrittenAsMusicAndSaysHowItIsPlayed() throws Exception {
+    Path file = folder.resolve("rhythm.musicxml");
+    Run run =
+        on("drill", "--kind", "rhythm", "--from", "1:1", "--to", "1:12", "--out", file.toString());
+    assertThat(run.exit()).isZero();
+    assertThat(run.out()).contains("Rhythm set at", "short and long", "is written");
+    try (InputStream in = Files.newInputStream(file)) {
+      Passage music =
+          new MusicXmlReader().open("rhythm.musicxml", in.readAllBytes()).read(0).passage();
+      assertThat(music.title()).contains("Rhythm set");
+      assertThat(music.events()).hasSizeGreaterThan(6 * 12);
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "--list --number 1|say one of",
+        "--number 999|the list has",
+        "--kind tapdance|see fret drill --help",
+        "--kind words|these notes have nothing for it",
+        "--kind rhythm --from 2:1 --to 1:1|--to comes before --from",
+        "--kind rhythm --from nowhere|BAR:INDEX",
+        "--kind rhythm --out drill.png|Fret writes"
+      })
+  void aDrillThatCannotBeIsSaid(String options, String words) {
+    Run run = on("drill", options.split(" "));
+    assertThat(run.exit()).isEqualTo(2);
+    assertThat(run.err()).contains(words);
+    assertThat(run.err().lines()).hasSize(1);
+  }
+
+  private Path programme(String more) throws Exception {
+    Path file = folder.resolve("list.json");
+    String json =
+        ("{'format':'fret-programme','version':1,'player':{'minutesPerDay':45},'items':["
+                + "{'id':'a','file':'study.musicxml','instrument':'violin','clean':50,"
+                + "'due':'2027-02-01','target':{'beat':'quarter','perMinute':96}"
+                + more
+                + "}],'log':[{'item':'a','date':'2026-11-24','beat':'half','perMinute':30,"
+                + "'clean':true,'seconds':30}]}")
+            .replace('\'', '"');
+    Files.writeString(file, json, StandardCharsets.UTF_8);
+    return file;
+  }
+
+  @Test
+  void theDaysAheadAreInJsonCalendarAndTable() throws Exception {
+    Path calendar = folder.resolve("days.ics");
+    Path table = folder.resolve("days.csv");
+    Run run =
+        run(
+            "schedule",
+            programme("").toString(),
+            "--today",
+            "2026-11-25",
+            "--days",
+            "10",
+            "--ics",
+            calendar.toString(),
+            "--csv",
+            table.toString());
+    JsonNode days = new ObjectMapper().readTree(run.out()).path("days");
+    assertThat(days).hasSize(10);
+    for (JsonNode day : days) {
+      assertThat(day.path("minutes").asInt()).isBetween(1, 45);
+    }
+    assertThat(Files.readString(calendar)).startsWith("BEGIN:VCALENDAR");
+    assertThat(Files.readString(table)).startsWith("date,visit,kind");
+  }
+
+  @Test
+  void theDaysAheadAreReadAtTheStand() throws Exception {
+    Run run = run("schedule", programme("").toString(), "--today", "2026-11-25", "--text");
+    assertThat(run.out()).contains("Wednesday 25 November 2026", "Ladder", "ready by");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "--today soon|write 2026-11-25",
+        "--today 2026-11-25 --days 0|give 1 to 1100",
+        "--days 3|--today is missing"
+      })
+  void aScheduleThatCannotBeIsSaid(String options, String words) throws Exception {
+    List<String> all = new ArrayList<>(List.of("schedule", programme("").toString()));
+    all.addAll(List.of(options.split(" ")));
+    Run run = run(all.toArray(String[]::new));
+    assertThat(run.exit()).isEqualTo(2);
+    assertThat(run.err()).contains(words);
+  }
+
+  @Test
+  void anItemThatCannotBePlannedIsNamed() throws Exception {
+    Run run = run("schedule", programme(",'profile':'odd'").toString(), "--today", "2026-11-25");
+    assertThat(run.exit()).isEqualTo(2);
+    assertThat(run.err()).contains("item a: ");
+  }
+
+  @Test
+  void aClickIsWrittenAsLongAsThePassage() throws Exception {
+    Path file = folder.resolve("click.wav");
+    Run run =
+        on(
+            "sound",
+            "--target",
+            "96",
+            "--at",
+            "60",
+            "--click",
+            "2",
+            "--count-in",
+            "1",
+            "--drone",
+            "tonic",
+            "--out",
+            file.toString());
+    assertThat(run.err()).isEmpty();
+    assertThat(run.out()).contains("16.0 s, 28 clicks");
+    assertThat(Files.size(file)).isEqualTo(44 + 2 * 16 * 44_100);
+    Path midi = folder.resolve("click.mid");
+    assertThat(on("sound", "--at", "60", "--out", midi.toString()).exit()).isZero();
+    assertThat(Files.readAllBytes(midi)).startsWith('M', 'T', 'h', 'd');
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "--at 60 --out x.mp3|.wav and .mid",
+        "--at 0 --out x.wav|above 0",
+        "--at 60 --out x.wav --click 7|use beat",
+        "--at 60 --out x.wav --silent two|write N/M",
+        "--at 60 --out x.wav --drone H|tonic",
+        "--at 60 --out x.wav --loop 0|give 1 to 999",
+        "--at 60 --out x.wav --temperament odd|equal or just"
+      })
+  void aSoundThatCannotBeIsSaid(String options, String words) {
+    Run run = on("sound", options.split(" "));
+    assertThat(run.exit()).isEqualTo(2);
+    assertThat(run.err()).contains(words);
+  }
+}

@@ -1,0 +1,191 @@
+package app.fret.sound;
+
+import app.fret.reading.BeatGroups;
+import app.fret.score.Bar;
+import app.fret.score.Passage;
+import app.fret.score.PlayOrder;
+import app.fret.score.TempoMap;
+import app.fret.sound.SoundPlan.Click;
+import app.fret.sound.SoundPlan.Strength;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.apache.commons.numbers.fraction.Fraction;
+
+/**
+ * The clicks of a passage: bar by bar in the order they are played, repeats too, by the same tempo
+ * map that ladder, bow and shifts follow.
+ */
+public final class Pulse {
+  private static final Fraction RUNNING_WITHOUT_OTHERS = Fraction.of(1, 8);
+
+  private final Passage passage;
+  private final TempoMap tempos;
+  private final double slower;
+  private final ClickChoices choices;
+  private final List<BeatGroups> groups;
+  private final RunningValue running;
+  private final List<Click> clicks = new ArrayList<>();
+
+  /** What the other parts run on in a bar. */
+  public interface RunningValue {
+    /** The note value, as a fraction of a whole note; empty where nothing runs. */
+    Optional<Fraction> in(int bar);
+  }
+
+  /**
+   * The clicks and how long everything lasts.
+   *
+   * @param clicks clicks in order of time
+   * @param barStarts when each bar that is played begins, in s, the end of the last behind them
+   * @param bars index of each bar that is played
+   */
+  public record Timed(List<Click> clicks, List<Double> barStarts, List<Integer> bars) {
+    public Timed {
+      clicks = List.copyOf(clicks);
+      barStarts = List.copyOf(barStarts);
+      bars = List.copyOf(bars);
+    }
+
+    /** When all is over, in s. */
+    public double seconds() {
+      return barStarts.get(barStarts.size() - 1);
+    }
+  }
+
+  private Pulse(
+      Passage passage,
+      TempoMap tempos,
+      double slower,
+      ClickChoices choices,
+      List<BeatGroups> groups,
+      RunningValue running) {
+    this.passage = passage;
+    this.tempos = tempos;
+    this.slower = slower;
+    this.choices = choices;
+    this.groups = groups;
+    this.running = running;
+  }
+
+  /**
+   * Times the clicks of a passage.
+   *
+   * @param tempos how fast it goes at the target
+   * @param slower by how much slower it is played, 2 for half the target
+   * @param groups groups of each bar, for {@link ClickKind#GROUPED}
+   * @param running what the others run on, for {@link ClickKind#RUNNING}
+   */
+  public static Timed of(
+      Passage passage,
+      TempoMap tempos,
+      double slower,
+      ClickChoices choices,
+      List<BeatGroups> groups,
+      RunningValue running) {
+    return new Pulse(passage, tempos, slower, choices, groups, running).timed();
+  }
+
+  private Timed timed() {
+    double at = countIn();
+    List<Double> starts = new ArrayList<>();
+    List<Integer> bars = PlayOrder.of(passage).bars();
+    for (int i = 0; i < bars.size(); i++) {
+      Bar bar = passage.bars().get(bars.get(i));
+      starts.add(at);
+      if (choices.kind() != ClickKind.NONE && choices.isHeard(i)) {
+        click(bars.get(i), bar, at);
+      }
+      at += slower * tempos.seconds(bar.onset(), bar.end());
+    }
+    starts.add(at);
+    clicks.sort(Comparator.comparingDouble(Click::atSeconds));
+    return new Timed(clicks, starts, bars);
+  }
+
+  /** Whole bars of the first counted metre at the tempo of the start; when the music begins. */
+  private double countIn() {
+    Bar first =
+        passage.bars().stream()
+            .filter(b -> !b.uncounted())
+            .findFirst()
+            .orElse(passage.bars().get(0));
+    double whole = slower * tempos.changes().get(0).tempo().seconds(Fraction.ONE);
+    double at = 0;
+    for (int i = 0; i < choices.countInBars(); i++) {
+      Fraction place = Fraction.ZERO;
+      for (Fraction beat : first.metre().beats()) {
+        Strength strength = place.signum() == 0 ? Strength.BAR : Strength.BEAT;
+        clicks.add(new Click(at + whole * place.doubleValue(), strength));
+        place = place.add(beat);
+      }
+      at += whole * first.metre().barLength().doubleValue();
+    }
+    return at;
+  }
+
+  private void click(int index, Bar bar, double at) {
+    Fraction missing = bar.placeInMetre(bar.onset());
+    Fraction start = Fraction.ZERO;
+    int number = 0;
+    for (Fraction length : lengths(index, bar)) {
+      boolean isOther = choices.kind() == ClickKind.HALF && number % 2 == 1;
+      if (!isOther) {
+        Strength strength = number == 0 ? Strength.BAR : Strength.BEAT;
+        add(bar, start, missing, at, strength);
+        for (Fraction part : parts(index, length)) {
+          add(bar, start.add(part), missing, at, Strength.PART);
+        }
+      }
+      start = start.add(length);
+      number++;
+    }
+  }
+
+  private List<Fraction> lengths(int index, Bar bar) {
+    if (choices.kind() != ClickKind.GROUPED) {
+      return bar.metre().beats();
+    }
+    Fraction unit = Fraction.of(1, bar.metre().unit());
+    return groups.get(index).groups().stream().map(unit::multiply).toList();
+  }
+
+  /** Places of the clicks inside a beat or group, from its start. */
+  private List<Fraction> parts(int bar, Fraction length) {
+    return switch (choices.kind()) {
+      case HALVES -> divided(length, 2);
+      case THIRDS -> divided(length, 3);
+      case QUARTERS -> divided(length, 4);
+      case THREE_AGAINST_TWO -> {
+        List<Fraction> both = new ArrayList<>(divided(length, 2));
+        both.addAll(divided(length, 3));
+        yield both;
+      }
+      case RUNNING -> every(running.in(bar).orElse(RUNNING_WITHOUT_OTHERS), length);
+      case GROUPED -> every(Fraction.of(1, passage.bars().get(bar).metre().unit()), length);
+      case BEAT, HALF, NONE -> List.of();
+    };
+  }
+
+  private static List<Fraction> divided(Fraction length, int parts) {
+    return every(length.divide(parts), length);
+  }
+
+  private static List<Fraction> every(Fraction step, Fraction length) {
+    List<Fraction> places = new ArrayList<>();
+    for (Fraction at = step; at.compareTo(length) < 0; at = at.add(step)) {
+      places.add(at);
+    }
+    return places;
+  }
+
+  /** Adds a click at a place of the metre, where the bar has it. */
+  private void add(Bar bar, Fraction place, Fraction missing, double at, Strength strength) {
+    Fraction inBar = place.subtract(missing);
+    if (inBar.signum() >= 0 && inBar.compareTo(bar.length()) < 0) {
+      double seconds = slower * tempos.seconds(bar.onset(), bar.onset().add(inBar));
+      clicks.add(new Click(at + seconds, strength));
+    }
+  }
+}

@@ -13,6 +13,7 @@ import app.fret.score.Marks.Articulation;
 import app.fret.score.Note;
 import app.fret.score.Span;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -99,7 +100,7 @@ final class BowDrills {
 
   private static List<Integer> reversed(List<Integer> notes) {
     List<Integer> back = new ArrayList<>(notes);
-    java.util.Collections.reverse(back);
+    Collections.reverse(back);
     return back;
   }
 

@@ -1,5 +1,6 @@
 package app.fret.practice.drill;
 
+import app.fret.score.Marks;
 import app.fret.score.Span;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -31,7 +32,7 @@ final class ChainDrills {
     return chain.made(
         sheet -> {
           List<Integer> first = chain.groups.get(0);
-          chain.add(sheet, first, 0, "first group");
+          chain.add(sheet, first, "first group");
           if (first.size() > 1) {
             List<Integer> back = new ArrayList<>(first);
             Collections.reverse(back);
@@ -80,7 +81,7 @@ final class ChainDrills {
     return chain.made(
         sheet -> {
           for (int i = 0; i < JOINT_TIMES; i++) {
-            chain.add(sheet, joint, 0, i == 0 ? "the joint" : "again");
+            chain.add(sheet, joint, i == 0 ? "the joint" : "again");
           }
         });
   }
@@ -118,7 +119,7 @@ final class ChainDrills {
     if (next >= 0) {
       link.add(next);
     }
-    add(sheet, link, 0, words);
+    add(sheet, link, words);
   }
 
   /** The note on which these notes end in the music; -1 at its end. */
@@ -130,8 +131,8 @@ final class ChainDrills {
     return source.isPlayable(next) ? next : -1;
   }
 
-  private void add(Sheet sheet, List<Integer> link, int from, String words) {
-    for (int i = from; i < link.size(); i++) {
+  private void add(Sheet sheet, List<Integer> link, String words) {
+    for (int i = 0; i < link.size(); i++) {
       Piece piece = source.piece(link.get(i));
       piece = i == 0 ? piece.saying(words) : piece;
       boolean slurOn = i < link.size() - 1 && link.get(i + 1) == link.get(i) + 1;
@@ -142,7 +143,7 @@ final class ChainDrills {
 
   private void addApart(Sheet sheet, List<Integer> link, String words) {
     for (int i = 0; i < link.size(); i++) {
-      Piece piece = source.plain(link.get(i)).marked(app.fret.score.Marks.NONE);
+      Piece piece = source.plain(link.get(i)).marked(Marks.NONE);
       sheet.add(i == 0 ? piece.saying(words) : piece);
     }
     sheet.endBar();

@@ -22,9 +22,13 @@ public final class Chunks {
    */
   public static List<Span> of(DrillSource source) {
     TreeSet<Integer> starts = new TreeSet<>();
+    List<Problem> narrow =
+        Problems.of(source).stream()
+            .filter(p -> p.notes().last() - p.notes().first() < FEWEST_NOTES)
+            .toList();
     for (Span phrase : source.brief().reading().phrases()) {
       starts.add(phrase.first());
-      cut(source, phrase, starts);
+      cut(source, phrase, narrow, starts);
     }
     return between(starts, source.count());
   }
@@ -45,11 +49,8 @@ public final class Chunks {
     return chunks;
   }
 
-  private static void cut(DrillSource source, Span phrase, TreeSet<Integer> starts) {
-    List<Problem> problems =
-        Problems.of(source).stream()
-            .filter(p -> p.notes().last() - p.notes().first() < FEWEST_NOTES)
-            .toList();
+  private static void cut(
+      DrillSource source, Span phrase, List<Problem> problems, TreeSet<Integer> starts) {
     int from = phrase.first();
     for (int note = phrase.first() + 1; note <= phrase.last(); note++) {
       boolean beat = source.brief().reading().beats().begins(note) && !source.note(note).isGrace();

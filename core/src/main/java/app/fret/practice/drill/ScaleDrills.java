@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.apache.commons.numbers.fraction.Fraction;
 
 /** Scales of the key of the passage. */
 final class ScaleDrills {
@@ -70,10 +71,8 @@ final class ScaleDrills {
     Directions now = scale.directions();
     return scale.withDirections(
         new Directions(
-            List.of(new Directions.Dynamic(org.apache.commons.numbers.fraction.Fraction.ZERO, "p")),
-            List.of(
-                new Directions.Hairpin(
-                    org.apache.commons.numbers.fraction.Fraction.ZERO, scale.length(), true)),
+            List.of(new Directions.Dynamic(Fraction.ZERO, "p")),
+            List.of(new Directions.Hairpin(Fraction.ZERO, scale.length(), true)),
             now.words(),
             List.of(),
             List.of(),

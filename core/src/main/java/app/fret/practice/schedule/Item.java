@@ -2,6 +2,7 @@ package app.fret.practice.schedule;
 
 import app.fret.score.Tempo;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 
@@ -78,7 +79,7 @@ public record Item(
   Optional<LocalDate> readyBy(LocalDate planned) {
     return due.map(
         day -> {
-          long days = Math.max(0, planned.until(day, java.time.temporal.ChronoUnit.DAYS));
+          long days = Math.max(0, planned.until(day, ChronoUnit.DAYS));
           long lead =
               days >= Model.count("ready.lead-from-days")
                   ? Model.count("ready.lead-days")

@@ -14,6 +14,7 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Region;
+import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 
 /**
@@ -138,8 +139,7 @@ public final class ForecastChart extends Region {
     }
   }
 
-  private void paintDay(
-      GraphicsContext graphics, LocalDate day, String words, javafx.scene.paint.Color colour) {
+  private void paintDay(GraphicsContext graphics, LocalDate day, String words, Color colour) {
     double x = x(day);
     graphics.setStroke(colour);
     graphics.setLineWidth(1.4);

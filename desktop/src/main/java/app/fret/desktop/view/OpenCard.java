@@ -33,7 +33,7 @@ import javafx.scene.layout.VBox;
 /** The open card: its music, how fast, how, what is counted, and the two large buttons. */
 final class OpenCard extends VBox {
   private static final double LEAST_BUTTON_WIDTH = 200;
-  private static final double MUSIC_HEIGHT = 100;
+  private static final double MUSIC_HEIGHT = 110;
   private static final double LEAST_MUSIC_HEIGHT = 84;
 
   private final PassageDesk desk;

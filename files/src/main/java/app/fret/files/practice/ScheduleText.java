@@ -2,6 +2,7 @@ package app.fret.files.practice;
 
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.Day;
+import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.ItemOutlook;
 import app.fret.practice.schedule.Offer;
 import app.fret.practice.schedule.Schedule;
@@ -36,7 +37,7 @@ public final class ScheduleText {
 
   private static String line(ItemOutlook item) {
     StringBuilder line = new StringBuilder(item.item().title());
-    if (!item.item().kind().equals(app.fret.practice.schedule.Item.Kind.PASSAGE)) {
+    if (!item.item().kind().equals(Item.Kind.PASSAGE)) {
       return line.append(": ")
           .append(item.item().minutes())
           .append(" minutes when it comes up")

@@ -169,7 +169,16 @@ class PlanOutputTest {
   @Test
   void whatIsNotComputedIsLeftOut() {
     assertThat(json.has("alternatives")).isFalse();
-    assertThat(json.get("practice").has("drills")).isFalse();
+  }
+
+  @Test
+  void practiceHasRungsChunksDrillsAndRhythms() {
+    JsonNode practice = json.get("practice");
+    assertThat(practice.get("passSeconds")).hasSameSizeAs(practice.get("rungs"));
+    assertThat(practice.at("/chunks/0/firstNote").asInt()).isZero();
+    assertThat(practice.get("drills").isArray()).isTrue();
+    assertThat(practice.get("rhythmSet")).hasSize(6);
+    assertThat(practice.get("wholeClimbMinutes").asDouble()).isPositive();
   }
 
   @Test

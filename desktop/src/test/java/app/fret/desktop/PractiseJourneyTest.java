@@ -1,0 +1,121 @@
+package app.fret.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.fret.desktop.model.PracticeDay;
+import app.fret.desktop.model.PracticeDay.Seen;
+import app.fret.desktop.model.PracticeDay.Task;
+import app.fret.practice.schedule.CardKind;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+
+/** A day of practice in the real window, card by card. */
+class PractiseJourneyTest extends Journey {
+  private static final String TUNE =
+      "A4/16 B4/16 C5/16 D5/16 E5/16 F5/16 G5/16 A5/16 B5/16 C6/16 D6/16 E6/16 D6/4"
+          + " | F5/4 D5/4 B4/4 G4/4 | E6/1";
+
+  private void goToPractise(FxRobot robot) {
+    robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT5).release(KeyCode.CONTROL);
+    waitFor(() -> robot.lookup("#practise-station").tryQuery().filter(Node::isVisible).isPresent());
+    waitFor(() -> day().seenProperty().get().filter(s -> !s.tasks().isEmpty()).isPresent());
+  }
+
+  private PracticeDay day() {
+    return passage().day().orElseThrow();
+  }
+
+  private Seen seen() {
+    return day().seenProperty().get().orElseThrow();
+  }
+
+  private Task task() {
+    return day().openTask().orElseThrow();
+  }
+
+  @Test
+  void everyCardHasMusicOrWordsMinutesAndIsDoneInOrder(FxRobot robot) throws Exception {
+    addScore(robot, TUNE, "96");
+    goToPractise(robot);
+    List<Task> tasks = seen().tasks();
+    assertThat(tasks.get(0).card().kind()).isEqualTo(CardKind.WARM_UP);
+    for (int i = 0; i < tasks.size(); i++) {
+      int number = i;
+      waitFor(() -> day().openProperty().get() == number);
+      waitFor(() -> !text(robot, "#open-card-title").isEmpty());
+      assertThat(task().card().minutes()).isPositive();
+      assertThat(task().card().reason()).isNotBlank();
+      robot.type(KeyCode.ENTER);
+      waitFor(() -> seen().tasks().get(number).isDone());
+    }
+    assertThat(text(robot, "#practise-counted")).contains(tasks.size() + " of " + tasks.size());
+    assertThat(text(robot, "#open-card-title")).isEqualTo("All of today's cards are done");
+  }
+
+  @Test
+  void cleanMissAndSlipAreCountedOnTheOpenCard(FxRobot robot) throws Exception {
+    addScore(robot, TUNE, "96");
+    goToPractise(robot);
+    int ladder =
+        seen().tasks().stream()
+            .filter(t -> t.card().kind() == CardKind.LADDER && t.card().passes() > 2)
+            .mapToInt(Task::number)
+            .findFirst()
+            .orElseThrow();
+    robot.interact(() -> day().choose(ladder));
+    robot.type(KeyCode.C);
+    waitFor(() -> seen().tasks().get(ladder).passesDone() == 1);
+    robot.type(KeyCode.M);
+    waitFor(() -> seen().tasks().get(ladder).passesDone() == 2);
+    assertThat(text(robot, "#rung-left")).startsWith("2 of ");
+    robot.type(KeyCode.BACK_SPACE);
+    waitFor(() -> seen().tasks().get(ladder).passesDone() == 1);
+    assertThat(passage().passes().entries()).hasSize(1).allMatch(e -> e.clean());
+  }
+
+  @Test
+  void cardsAreChosenByKeysAndByClick(FxRobot robot) throws Exception {
+    addScore(robot, TUNE, "96");
+    goToPractise(robot);
+    robot.type(KeyCode.DOWN);
+    waitFor(() -> day().openProperty().get() == 1);
+    robot.type(KeyCode.UP);
+    waitFor(() -> day().openProperty().get() == 0);
+    robot.clickOn("#card-1");
+    waitFor(() -> day().openProperty().get() == 1);
+  }
+
+  @Test
+  void whatHurtsEndsTheCardWithAdvice(FxRobot robot) throws Exception {
+    addScore(robot, TUNE, "96");
+    goToPractise(robot);
+    robot.clickOn("#card-1");
+    waitFor(() -> day().openProperty().get() == 1);
+    robot.type(KeyCode.X);
+    waitFor(() -> seen().tasks().get(1).isDone());
+    assertThat(passage().messageProperty().get()).contains("clinician");
+  }
+
+  @Test
+  void theButtonsAreLargeEnoughToBeReadAcrossTheRoom(FxRobot robot) throws Exception {
+    addScore(robot, TUNE, "96");
+    goToPractise(robot);
+    for (String id : List.of("#clean", "#miss")) {
+      Node button = robot.lookup(id).query();
+      assertThat(button.getLayoutBounds().getWidth()).isGreaterThanOrEqualTo(200);
+      assertThat(button.getLayoutBounds().getHeight()).isGreaterThanOrEqualTo(64);
+    }
+  }
+
+  @Test
+  void moreMinutesAreAskedForInThePanel(FxRobot robot) throws Exception {
+    addScore(robot, TUNE, "96");
+    goToPractise(robot);
+    int before = seen().learner().minutesPerDay();
+    robot.interact(() -> robot.lookup("#more-minutes").queryButton().fire());
+    waitFor(() -> seen().learner().minutesPerDay() == before + 15);
+  }
+}

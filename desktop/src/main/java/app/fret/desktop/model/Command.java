@@ -67,12 +67,14 @@ public final class Command {
       new Command("Move the peak a note on", keys("Alt+Right"), d -> d.shape().movePeak(1));
   public static final Command UNDO = new Command("Undo", keys("Ctrl+Z"), PassageDesk::undo);
   public static final Command REDO = new Command("Redo", keys("Ctrl+Shift+Z"), PassageDesk::redo);
-  public static final Command CLEAN = new Command("Log a clean pass", keys("C"), d -> d.log(true));
-  public static final Command MISS = new Command("Log a miss", keys("M"), d -> d.log(false));
+  public static final Command CLEAN =
+      new Command("Log a clean pass", keys("C"), d -> d.practise().log(true));
+  public static final Command MISS =
+      new Command("Log a miss", keys("M"), d -> d.practise().log(false));
   public static final Command HURTS =
-      new Command("It hurts or tires: end the card", keys("X"), PassageDesk::hurts);
+      new Command("It hurts or tires: end the card", keys("X"), d -> d.practise().hurts());
   public static final Command SLIP =
-      new Command("Take the newest pass back", keys("Backspace"), PassageDesk::slip);
+      new Command("Take the newest pass back", keys("Backspace"), d -> d.practise().slip());
   public static final Command CARD_DONE =
       new Command(
           "Tick the card off and go on", keys("Enter"), d -> d.day().ifPresent(PracticeDay::tick));

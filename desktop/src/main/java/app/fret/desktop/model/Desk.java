@@ -272,7 +272,7 @@ public final class Desk {
   private void show(PassageDesk desk) {
     PracticeDay today = dayOf(desk.opened().owner());
     today.follow(open::get, this::openById);
-    desk.setDay(today);
+    desk.practise().setDay(today);
     desk.passes().climbProperty().addListener((property, before, now) -> refresh(desk));
     desk.dueProperty().addListener((property, before, now) -> refresh(desk));
     desk.mistakeProperty().addListener((property, before, now) -> now.ifPresent(this::tell));

@@ -21,10 +21,6 @@ import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
-import app.fret.practice.Climb;
-import app.fret.practice.schedule.Card;
-import app.fret.practice.schedule.CardKind;
-import app.fret.practice.schedule.Spot;
 import app.fret.reading.Others;
 import app.fret.reading.PlayedNote;
 import app.fret.reading.layers.LayerChoices;
@@ -37,12 +33,10 @@ import app.fret.score.Finger;
 import app.fret.score.NoteRef;
 import app.fret.score.Passage;
 import app.fret.score.Span;
-import app.fret.score.Tempo;
 import app.fret.study.Choices;
 import app.fret.study.Intake;
 import app.fret.study.LayeredPage;
 import app.fret.study.MovedChoices;
-import app.fret.study.ProgrammeItem;
 import app.fret.study.Study;
 import app.fret.study.TakenPlan;
 import app.fret.time.TempoChoices;
@@ -124,6 +118,7 @@ public final class PassageDesk {
   private final PassLog passes;
   private final BowDesk bow = new BowDesk(this);
   private final ShapeDesk shape = new ShapeDesk(this);
+  private final PractiseDesk practise = new PractiseDesk(this);
   private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper(this, "canUndo");
   private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper(this, "canRedo");
   private final Decisions decisions;
@@ -134,8 +129,6 @@ public final class PassageDesk {
   /** Decisions that wait to be planned, the oldest first. */
   private final Queue<Asked> asked = new ConcurrentLinkedQueue<>();
 
-  private Optional<PracticeDay> day = Optional.empty();
-  private Optional<Integer> missedAt = Optional.empty();
   private Decision inForce;
 
   /** What stands in the book; of concern to the book's thread alone. */
@@ -306,64 +299,9 @@ public final class PassageDesk {
     command.carryOut(this);
   }
 
-  /** Logs a pass on the rung that is seen. */
-  void log(boolean clean) {
-    Optional<PracticeDay.Task> task = openTask();
-    // What has no tempo of its own, a warm-up or a break, is no reason to lose a pass.
-    if (task.filter(t -> t.card().perMinute().isPresent()).isEmpty()) {
-      passes.add(clean, this::tell);
-    } else {
-      log(task.get().card(), clean, false);
-    }
-  }
-
-  private void log(Card card, boolean clean, boolean hurts) {
-    Tempo tempo = tempoOf(card);
-    Optional<String> spot =
-        clean || card.spot().isPresent() ? card.spot().map(Spot::place) : selectedPlace();
-    passes.add(clean, tempo, card.kind(), spot, hurts, this::tell);
-  }
-
-  /** A ladder card goes on to the next rung as soon as that is open. */
-  public Tempo tempoOf(Card card) {
-    Climb climb = passes.climbProperty().get();
-    return card.kind() == CardKind.LADDER
-        ? climb.ladder().tempo(climb.rung())
-        : study.get().choices().target().at(card.perMinute().orElseThrow());
-  }
-
-  /** Where the player clicked a note in this music, to say where it missed. */
-  private Optional<String> selectedPlace() {
-    return missedAt.map(note -> ProgrammeItem.place(study.get(), note));
-  }
-
-  /** Says at which note the next miss was; empty for nowhere. */
-  public void setMissedAt(Optional<Integer> note) {
-    missedAt = note;
-  }
-
-  /** The open card when it is for this passage, or for none. */
-  private Optional<PracticeDay.Task> openTask() {
-    return day.flatMap(PracticeDay::openTask)
-        .filter(t -> t.card().item().isEmpty() || day.orElseThrow().isFor(opened.entry().id()));
-  }
-
-  /** It hurts or tires: the card ends, the spot rests today. */
-  void hurts() {
-    Optional<PracticeDay.Task> task = openTask().filter(t -> t.card().perMinute().isPresent());
-    if (task.isPresent()) {
-      log(task.get().card(), false, true);
-      day.orElseThrow().tick(task.get().number(), true);
-    } else {
-      Tempo tempo =
-          passes.climbProperty().get().ladder().tempo(passes.climbProperty().get().rung());
-      passes.add(false, tempo, CardKind.LADDER, selectedPlace(), true, this::tell);
-    }
-  }
-
-  /** Takes the newest pass back. */
-  void slip() {
-    passes.takeBack(this::tell);
+  /** What is counted while this passage is practised. */
+  public PractiseDesk practise() {
+    return practise;
   }
 
   /** Today, by the desk's clock. */
@@ -373,13 +311,7 @@ public final class PassageDesk {
 
   /** The cards of the player's day; empty where a passage is opened without a programme. */
   public Optional<PracticeDay> day() {
-    return day;
-  }
-
-  void setDay(PracticeDay newDay) {
-    day = Optional.of(newDay);
-    passes.onAdded(newDay::count);
-    passes.onTakenBack(newDay::refresh);
+    return practise.day();
   }
 
   /** Says that there is nothing to save. */
@@ -387,7 +319,7 @@ public final class PassageDesk {
     message.set("Nothing to save: every change is kept at once.");
   }
 
-  private void tell(Notice notice) {
+  void tell(Notice notice) {
     message.set(notice.words());
     notice.details().ifPresent(details -> mistake.set(Optional.of(notice)));
   }

@@ -85,7 +85,7 @@ final class OpenCard extends VBox {
             .flatMap(d -> d.openTask())
             .filter(t -> t.card().kind().isWholePass())
             .isPresent();
-    desk.setMissedAt(isWhole ? note : Optional.empty());
+    desk.practise().setMissedAt(isWhole ? note : Optional.empty());
     show();
   }
 
@@ -159,7 +159,7 @@ final class OpenCard extends VBox {
       showUncounted(card, isHere);
       return;
     }
-    Tempo at = desk.tempoOf(card);
+    Tempo at = desk.practise().tempoOf(card);
     showTempo(at);
     gate.setText(gateWords(task));
     showMusic(card, at);

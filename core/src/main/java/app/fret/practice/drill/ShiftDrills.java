@@ -58,14 +58,6 @@ final class ShiftDrills {
       return source.bow().strokeOf(shift.fromNote()) == source.bow().strokeOf(shift.toNote());
     }
 
-    Sheet sheet() {
-      return new Sheet(source, shift.fromNote(), true);
-    }
-
-    Optional<DrillMusic> finish(Sheet sheet) {
-      return Optional.of(sheet.finish(source.dynamic(shift.fromNote())));
-    }
-
     Piece rest(Fraction length, String words) {
       return Piece.rest(shift.toNote(), length).saying(words);
     }
@@ -80,18 +72,32 @@ final class ShiftDrills {
         .map(s -> new Move(source, s));
   }
 
-  static Optional<DrillMusic> guideSlide(DrillSource source, Span notes) {
+  /** Fills a sheet with a shift. */
+  private interface Filling {
+    void put(Move move, Sheet sheet);
+  }
+
+  private static Optional<DrillMusic> made(DrillSource source, Span notes, Filling filling) {
     return move(source, notes)
-        .flatMap(
-            m -> {
-              Sheet sheet = m.sheet();
-              slide(m, sheet, HALF, HALF, WHOLE, "slow");
-              slide(m, sheet, QUARTER, QUARTER, HALF, "medium");
-              slide(m, sheet, THREE_EIGHTHS, EIGHTH, HALF, "fast");
-              sheet.add(m.from(HALF).slurred(m.isSlurred()).saying("as in the music"));
-              sheet.add(m.to(HALF));
-              return m.finish(sheet);
+        .map(
+            move -> {
+              Sheet sheet = new Sheet(source, move.shift().fromNote(), true);
+              filling.put(move, sheet);
+              return sheet.finish(source.dynamic(move.shift().fromNote()));
             });
+  }
+
+  static Optional<DrillMusic> guideSlide(DrillSource source, Span notes) {
+    return made(
+        source,
+        notes,
+        (m, sheet) -> {
+          slide(m, sheet, HALF, HALF, WHOLE, "slow");
+          slide(m, sheet, QUARTER, QUARTER, HALF, "medium");
+          slide(m, sheet, THREE_EIGHTHS, EIGHTH, HALF, "fast");
+          sheet.add(m.from(HALF).slurred(m.isSlurred()).saying("as in the music"));
+          sheet.add(m.to(HALF));
+        });
   }
 
   /** One finger carries the hand, so the bow turns where the music turns it: at the landing. */
@@ -103,81 +109,76 @@ final class ShiftDrills {
   }
 
   static Optional<DrillMusic> guideAndBack(DrillSource source, Span notes) {
-    return move(source, notes)
-        .flatMap(
-            m -> {
-              Sheet sheet = m.sheet();
-              for (int i = 0; i < 2; i++) {
-                sheet.add(m.from(QUARTER).slurred(true));
-                sheet.add(m.guide(QUARTER).slurred(true));
-                sheet.add(m.from(QUARTER).slurred(true));
-                sheet.add(m.guide(QUARTER).slurred(m.isSlurred()));
-                sheet.add(m.to(HALF));
-                sheet.add(m.rest(HALF, "check"));
-              }
-              return m.finish(sheet);
-            });
+    return made(
+        source,
+        notes,
+        (m, sheet) -> {
+          for (int i = 0; i < 2; i++) {
+            sheet.add(m.from(QUARTER).slurred(true));
+            sheet.add(m.guide(QUARTER).slurred(true));
+            sheet.add(m.from(QUARTER).slurred(true));
+            sheet.add(m.guide(QUARTER).slurred(m.isSlurred()));
+            sheet.add(m.to(HALF));
+            sheet.add(m.rest(HALF, "check"));
+          }
+        });
   }
 
   static Optional<DrillMusic> guideSilent(DrillSource source, Span notes) {
-    return move(source, notes)
-        .flatMap(
-            m -> {
-              Sheet sheet = m.sheet();
-              sheet.add(m.from(HALF));
-              sheet.add(m.rest(QUARTER, "to the guide, silent"));
-              sheet.add(m.guide(QUARTER).saying("check"));
-              sheet.add(m.from(HALF));
-              sheet.add(m.rest(QUARTER, "to the guide, silent"));
-              sheet.add(Piece.rest(m.shift().toNote(), QUARTER));
-              sheet.add(m.to(WHOLE));
-              return m.finish(sheet);
-            });
+    return made(
+        source,
+        notes,
+        (m, sheet) -> {
+          sheet.add(m.from(HALF));
+          sheet.add(m.rest(QUARTER, "to the guide, silent"));
+          sheet.add(m.guide(QUARTER).saying("check"));
+          sheet.add(m.from(HALF));
+          sheet.add(m.rest(QUARTER, "to the guide, silent"));
+          sheet.add(Piece.rest(m.shift().toNote(), QUARTER));
+          sheet.add(m.to(WHOLE));
+        });
   }
 
   static Optional<DrillMusic> stopAndShift(DrillSource source, Span notes) {
-    return move(source, notes)
-        .flatMap(
-            m -> {
-              Sheet sheet = m.sheet();
-              for (Fraction stop : List.of(HALF, QUARTER, EIGHTH)) {
-                sheet.add(m.from(HALF));
-                sheet.add(m.rest(stop, "stop, shift"));
-                sheet.add(m.to(HALF.add(HALF.subtract(stop))));
-                sheet.add(m.rest(HALF, "check"));
-              }
-              return m.finish(sheet);
-            });
+    return made(
+        source,
+        notes,
+        (m, sheet) -> {
+          for (Fraction stop : List.of(HALF, QUARTER, EIGHTH)) {
+            sheet.add(m.from(HALF));
+            sheet.add(m.rest(stop, "stop, shift"));
+            sheet.add(m.to(HALF.add(HALF.subtract(stop))));
+            sheet.add(m.rest(HALF, "check"));
+          }
+        });
   }
 
   static Optional<DrillMusic> thereAndBack(DrillSource source, Span notes) {
-    return move(source, notes)
-        .flatMap(
-            m -> {
-              Sheet sheet = m.sheet();
-              for (Fraction length : List.of(HALF, QUARTER, EIGHTH)) {
-                for (int i = 0; i < 2; i++) {
-                  sheet.add(m.from(length).slurred(m.isSlurred()));
-                  sheet.add(m.to(length));
-                }
-              }
-              sheet.endBar();
-              return m.finish(sheet);
-            });
+    return made(
+        source,
+        notes,
+        (m, sheet) -> {
+          for (Fraction length : List.of(HALF, QUARTER, EIGHTH)) {
+            for (int i = 0; i < 2; i++) {
+              sheet.add(m.from(length).slurred(m.isSlurred()));
+              sheet.add(m.to(length));
+            }
+          }
+          sheet.endBar();
+        });
   }
 
   static Optional<DrillMusic> frameLanding(DrillSource source, Span notes) {
-    return move(source, notes)
-        .flatMap(
-            m -> {
-              Sheet sheet = m.sheet();
-              for (int i = 0; i < 2; i++) {
-                sheet.add(m.from(HALF));
-                sheet.add(m.rest(HALF, "land in silence, all fingers"));
-                sheet.add(m.to(HALF));
-                sheet.add(m.rest(HALF, "leave, and again"));
-              }
-              return m.finish(sheet);
-            });
+    return made(
+        source,
+        notes,
+        (m, sheet) -> {
+          for (int i = 0; i < 2; i++) {
+            sheet.add(m.from(HALF));
+            sheet.add(m.rest(HALF, "land in silence, all fingers"));
+            sheet.add(m.to(HALF));
+            sheet.add(m.rest(HALF, "leave, and again"));
+          }
+        });
   }
 }

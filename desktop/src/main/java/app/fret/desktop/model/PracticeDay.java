@@ -3,6 +3,8 @@ package app.fret.desktop.model;
 import app.fret.book.Book;
 import app.fret.book.BookPlayer;
 import app.fret.book.LogEntry;
+import app.fret.files.ScoreRejectedException;
+import app.fret.instrument.OutOfRangeException;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.ItemOutlook;
@@ -82,7 +84,12 @@ public final class PracticeDay {
   private final Supplier<List<ProgrammeEntry>> programme;
   private final StudyLoader loader;
   private final Consumer<Notice> tell;
+
+  /**
+   * Passages that do not lie open, as they were planned; of concern to the planning thread alone.
+   */
   private final Map<Long, Item> items = new HashMap<>();
+
   private final ReadOnlyObjectWrapper<Optional<Seen>> seen =
       new ReadOnlyObjectWrapper<>(this, "seen", Optional.empty());
   private final ReadOnlyIntegerWrapper open = new ReadOnlyIntegerWrapper(this, "open", -1);
@@ -91,12 +98,8 @@ public final class PracticeDay {
 
   /** Works out a passage of the programme that does not lie open. */
   interface StudyLoader {
-    /**
-     * Its study.
-     *
-     * @throws Exception with words for a player when it cannot be read or played
-     */
-    Study load(ProgrammeEntry entry) throws Exception;
+    /** Its study. */
+    Study load(ProgrammeEntry entry) throws ScoreRejectedException, OutOfRangeException;
   }
 
   PracticeDay(
@@ -124,7 +127,6 @@ public final class PracticeDay {
   void follow(Supplier<Optional<PassageDesk>> passageOnDesk, LongConsumer opening) {
     onDesk = passageOnDesk;
     opener = opening;
-    onDesk.get().ifPresent(p -> items.remove(p.opened().entry().id()));
   }
 
   /** The day; empty until it was planned. */
@@ -193,7 +195,7 @@ public final class PracticeDay {
     for (ProgrammeEntry entry : mine) {
       try {
         list.add(item(entry, desk, study));
-      } catch (Exception e) {
+      } catch (ScoreRejectedException | OutOfRangeException e) {
         leftOut.add(entry.passage().title() + " is not planned: " + e.getMessage());
       }
     }
@@ -210,18 +212,28 @@ public final class PracticeDay {
   }
 
   private Item item(ProgrammeEntry entry, Optional<PassageDesk> desk, Optional<Study> study)
-      throws Exception {
+      throws ScoreRejectedException, OutOfRangeException {
     long id = entry.passage().id();
     boolean isOpen = desk.filter(d -> d.opened().entry().id() == id).isPresent();
-    if (!isOpen && items.containsKey(id)) {
-      return items.get(id);
+    if (isOpen) {
+      // What lies open may change at any time, so nothing is kept of it.
+      items.remove(id);
+      return item(entry, study.orElseThrow());
     }
-    Study worked = isOpen ? study.orElseThrow() : loader.load(entry);
-    Item item =
-        ProgrammeItem.of(
-            String.valueOf(id), entry.passage().title(), worked, entry.passage().dueOn());
-    items.put(id, item);
-    return item;
+    Item known = items.get(id);
+    if (known == null) {
+      known = item(entry, loader.load(entry));
+      items.put(id, known);
+    }
+    return known;
+  }
+
+  private static Item item(ProgrammeEntry entry, Study study) {
+    return ProgrammeItem.of(
+        String.valueOf(entry.passage().id()),
+        entry.passage().title(),
+        study,
+        entry.passage().dueOn());
   }
 
   private List<LoggedPass> log(List<ProgrammeEntry> mine, List<Item> list) {

@@ -1,5 +1,6 @@
 package app.fret.desktop.view;
 
+import app.fret.desktop.model.PassageDesk;
 import javafx.beans.value.ChangeListener;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.Node;
@@ -49,6 +50,18 @@ final class Parts {
               if (now == null) {
                 value.removeListener(listener);
               }
+            });
+  }
+
+  /** Follows all that practice shows of a passage: its music, its passes, the cards of the day. */
+  static void followPractice(Node pane, PassageDesk desk, Runnable follow) {
+    desk.passes().climbProperty().addListener((property, before, now) -> follow.run());
+    desk.studyProperty().addListener((property, before, now) -> follow.run());
+    desk.day()
+        .ifPresent(
+            day -> {
+              whileShown(pane, day.seenProperty(), follow);
+              whileShown(pane, day.openProperty(), follow);
             });
   }
 

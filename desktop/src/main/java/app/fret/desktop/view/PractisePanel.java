@@ -42,14 +42,7 @@ final class PractisePanel extends VBox {
     getStyleClass().add("why-panel");
     content.setPadding(new Insets(0, 14, 0, 0));
     getChildren().add(Parts.scroll(content));
-    desk.passes().climbProperty().addListener((property, before, now) -> show());
-    desk.studyProperty().addListener((property, before, now) -> show());
-    desk.day()
-        .ifPresent(
-            day -> {
-              Parts.whileShown(this, day.seenProperty(), this::show);
-              Parts.whileShown(this, day.openProperty(), this::show);
-            });
+    Parts.followPractice(this, desk, this::show);
     show();
   }
 

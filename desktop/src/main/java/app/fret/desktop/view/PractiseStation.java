@@ -62,14 +62,7 @@ final class PractiseStation extends VBox {
     ScrollPane all = Parts.scroll(content);
     all.setFitToHeight(true);
     getChildren().add(all);
-    desk.passes().climbProperty().addListener((property, before, current) -> show());
-    desk.studyProperty().addListener((property, before, current) -> show());
-    desk.day()
-        .ifPresent(
-            day -> {
-              Parts.whileShown(this, day.seenProperty(), this::show);
-              Parts.whileShown(this, day.openProperty(), this::show);
-            });
+    Parts.followPractice(this, desk, this::show);
     show();
   }
 

@@ -167,12 +167,19 @@ final class OpenCard extends VBox {
 
   /** A warm-up has its scale, a break nothing but words. */
   private void showUncounted(Card card, boolean isHere) {
-    String words = isHere ? Words.sentence(card.reason()) : "This passage is being opened.";
-    steps.getChildren().add(Parts.words(words));
+    boolean warmsUp = card.kind() == CardKind.WARM_UP;
+    if (!isHere) {
+      steps.getChildren().add(Parts.words("This passage is being opened."));
+    } else if (!warmsUp) {
+      steps.getChildren().add(Parts.words(Words.sentence(card.reason())));
+    }
     Climb climb = desk.passes().climbProperty().get();
     showTempo(climb.ladder().tempo(climb.rung()));
+    click.setText(
+        warmsUp
+            ? "The ladder's rung, which Clean and Miss count on. The scale goes slower."
+            : "The ladder's rung, which Clean and Miss count on.");
     gate.setText(isHere ? gateWords(climb) + " Enter ticks the card off." : "");
-    boolean warmsUp = card.kind() == CardKind.WARM_UP;
     score.setVisible(warmsUp);
     if (warmsUp) {
       Tempo slow = desk.study().choices().target();

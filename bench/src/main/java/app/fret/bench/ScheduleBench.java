@@ -1,5 +1,6 @@
 package app.fret.bench;
 
+import app.fret.practice.Gate;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.Learner;
@@ -56,6 +57,7 @@ public class ScheduleBench {
               Item.Kind.PASSAGE,
               target,
               target.perMinute() / 2,
+              Gate.USUAL,
               Optional.of(TODAY.plusDays(60 + 15L * i)),
               20 + i,
               6,

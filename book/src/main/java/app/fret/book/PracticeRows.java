@@ -1,5 +1,6 @@
 package app.fret.book;
 
+import app.fret.practice.Gate;
 import app.fret.practice.PracticeChoices;
 import app.fret.score.NoteRef;
 import java.util.ArrayList;
@@ -29,10 +30,11 @@ final class PracticeRows {
   static Map<String, String> of(PracticeChoices practice) {
     Map<String, String> rows = new LinkedHashMap<>();
     practice.cleanPerMinute().ifPresent(clean -> rows.put(CLEAN, String.valueOf(clean)));
-    if (practice.cleanNeeded() != PracticeChoices.none().cleanNeeded()) {
-      rows.put(CLEAN_NEEDED, String.valueOf(practice.cleanNeeded()));
+    Gate gate = practice.gate();
+    if (gate.cleanNeeded() != Gate.USUAL.cleanNeeded()) {
+      rows.put(CLEAN_NEEDED, String.valueOf(gate.cleanNeeded()));
     }
-    if (practice.isStrict()) {
+    if (gate.isStrict()) {
       rows.put(STRICT, YES);
     }
     if (practice.keepsBeat()) {
@@ -55,8 +57,9 @@ final class PracticeRows {
     }
     return switch (item) {
       case CLEAN -> practice.withClean(OptionalDouble.of(Double.parseDouble(value)));
-      case CLEAN_NEEDED -> practice.withCleanNeeded(Integer.parseInt(value));
-      case STRICT -> practice.withStrict(value.equals(YES));
+      case CLEAN_NEEDED ->
+          practice.with(new Gate(Integer.parseInt(value), practice.gate().isStrict()));
+      case STRICT -> practice.with(new Gate(practice.gate().cleanNeeded(), value.equals(YES)));
       case KEEP_BEAT -> practice.withBeatKept(value.equals(YES));
       default -> throw new IllegalArgumentException("'" + item + "' is no decision of practice");
     };

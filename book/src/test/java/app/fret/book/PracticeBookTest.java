@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.fret.instrument.PlayerSetup;
+import app.fret.practice.Gate;
 import app.fret.practice.PracticeChoices;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Learner;
@@ -143,8 +144,7 @@ class PracticeBookTest {
     PracticeChoices practice =
         PracticeChoices.none()
             .withClean(OptionalDouble.of(72.5))
-            .withCleanNeeded(5)
-            .withStrict(true)
+            .with(new Gate(5, true))
             .withBeatKept(true)
             .withChunkStarts(List.of(NoteRef.parse("1@0/1 D5"), NoteRef.parse("4@3/8 F#4")));
     PracticeChoices read = PracticeChoices.none();

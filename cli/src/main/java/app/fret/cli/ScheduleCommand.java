@@ -8,6 +8,7 @@ import app.fret.files.practice.ScheduleCalendar;
 import app.fret.files.practice.ScheduleJson;
 import app.fret.files.practice.ScheduleTable;
 import app.fret.files.practice.ScheduleText;
+import app.fret.practice.Gate;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.LoggedPass;
 import app.fret.practice.schedule.Schedule;
@@ -111,6 +112,7 @@ final class ScheduleCommand implements Command {
           entry.kind(),
           new Tempo(BeatUnit.QUARTER, entry.perMinute().orElse(60)),
           entry.clean().orElse(60),
+          Gate.USUAL,
           entry.due(),
           0,
           0,

@@ -6,25 +6,21 @@ import java.util.List;
  * Where a player stands on a ladder and what the next pass decides.
  *
  * <p>A rung is passed after so many clean passes in a row. A miss resets the count; two misses in a
- * row drop one rung. No rung is skipped. Every pass gives a new climb; the old one stays as it was.
+ * row, or the first where the gate is strict, drop one rung. No rung is skipped. Every pass gives a
+ * new climb; the old one stays as it was.
  *
  * @param ladder the ladder
  * @param rung rung being worked on, from 0
  * @param cleanInARow clean passes in a row on it
  * @param missesInARow misses in a row on it
  * @param passed rungs passed so far, counted from the lowest; all of them when the target is clean
- * @param cleanNeeded clean passes in a row that pass a rung
+ * @param gate what opens a rung and closes it again
  */
 public record Climb(
-    Ladder ladder, int rung, int cleanInARow, int missesInARow, int passed, int cleanNeeded) {
-  /** Clean passes in a row that pass a rung, unless the player sets another number. */
-  public static final int CLEAN_NEEDED = 3;
-
-  private static final int MISSES_THAT_DROP = 2;
-
+    Ladder ladder, int rung, int cleanInARow, int missesInARow, int passed, Gate gate) {
   /** At the foot of the ladder. */
-  public static Climb start(Ladder ladder) {
-    return new Climb(ladder, 0, 0, 0, 0, CLEAN_NEEDED);
+  public static Climb start(Ladder ladder, Gate gate) {
+    return new Climb(ladder, 0, 0, 0, 0, gate);
   }
 
   /**
@@ -39,8 +35,8 @@ public record Climb(
    * Where a player stands after all passes so far, oldest first. A pass at a tempo that is not the
    * rung worked on, as after a change of target, counts on the highest rung that is not faster.
    */
-  public static Climb after(Ladder ladder, List<Pass> passes) {
-    Climb climb = start(ladder);
+  public static Climb after(Ladder ladder, Gate gate, List<Pass> passes) {
+    Climb climb = start(ladder, gate);
     for (Pass pass : passes) {
       climb = climb.after(pass);
     }
@@ -54,30 +50,28 @@ public record Climb(
   }
 
   private Climb movedTo(int other) {
-    return other == rung
-        ? this
-        : new Climb(ladder, other, 0, 0, Math.max(passed, other), cleanNeeded);
+    return other == rung ? this : new Climb(ladder, other, 0, 0, Math.max(passed, other), gate);
   }
 
   /** After a clean pass. */
   public Climb clean() {
-    if (cleanInARow + 1 < cleanNeeded) {
-      return new Climb(ladder, rung, cleanInARow + 1, 0, passed, cleanNeeded);
+    if (cleanInARow + 1 < gate.cleanNeeded()) {
+      return new Climb(ladder, rung, cleanInARow + 1, 0, passed, gate);
     }
     int nowPassed = Math.max(passed, rung + 1);
     if (rung == ladder.rungs().size() - 1) {
-      return new Climb(ladder, rung, cleanNeeded, 0, nowPassed, cleanNeeded);
+      return new Climb(ladder, rung, gate.cleanNeeded(), 0, nowPassed, gate);
     }
-    return new Climb(ladder, rung + 1, 0, 0, nowPassed, cleanNeeded);
+    return new Climb(ladder, rung + 1, 0, 0, nowPassed, gate);
   }
 
   /** After a miss. */
   public Climb miss() {
-    if (missesInARow + 1 < MISSES_THAT_DROP) {
-      return new Climb(ladder, rung, 0, missesInARow + 1, Math.min(passed, rung), cleanNeeded);
+    if (missesInARow + 1 < gate.missesThatDrop()) {
+      return new Climb(ladder, rung, 0, missesInARow + 1, Math.min(passed, rung), gate);
     }
     int lower = Math.max(0, rung - 1);
-    return new Climb(ladder, lower, 0, 0, Math.min(passed, lower), cleanNeeded);
+    return new Climb(ladder, lower, 0, 0, Math.min(passed, lower), gate);
   }
 
   /** Beats a minute of the highest rung passed, 0 before the first. */
@@ -92,6 +86,6 @@ public record Climb(
 
   /** Clean passes in a row still needed on this rung. */
   public int cleanLeft() {
-    return Math.max(0, cleanNeeded - cleanInARow);
+    return Math.max(0, gate.cleanNeeded() - cleanInARow);
   }
 }

@@ -37,6 +37,7 @@ public final class ProgrammeItem {
         Item.Kind.PASSAGE,
         study.choices().target(),
         study.choices().practice().cleanPerMinute().orElse(target / 2),
+        study.choices().practice().gate(),
         due,
         Math.max(1, PlayOrder.seconds(study.passage(), study.brief().tempos())),
         Math.max(1, seconds(study, chunk)),

@@ -78,7 +78,7 @@ class PracticeTest {
 
   @Test
   void threeCleanPassesOpenTheNextRung() {
-    Climb climb = Climb.start(ladder(120)).clean().clean();
+    Climb climb = Climb.start(ladder(120), Gate.USUAL).clean().clean();
     assertThat(climb.rung()).isZero();
     assertThat(climb.cleanLeft()).isEqualTo(1);
     Climb next = climb.clean();
@@ -89,7 +89,7 @@ class PracticeTest {
 
   @Test
   void aMissResetsTheCountAndTwoDropOneRung() {
-    Climb second = Climb.start(ladder(120)).clean().clean().clean();
+    Climb second = Climb.start(ladder(120), Gate.USUAL).clean().clean().clean();
     Climb missed = second.clean().clean().miss();
     assertThat(missed.cleanInARow()).isZero();
     assertThat(missed.rung()).isEqualTo(1);
@@ -98,13 +98,20 @@ class PracticeTest {
   }
 
   @Test
+  void aStrictGateGoesBackAtTheFirstMiss() {
+    Climb second = Climb.start(ladder(120), new Gate(2, true)).clean().clean();
+    assertThat(second.rung()).as("two clean passes are asked").isEqualTo(1);
+    assertThat(second.clean().miss().rung()).isZero();
+  }
+
+  @Test
   void nobodyFallsBelowTheFirstRung() {
-    assertThat(Climb.start(ladder(120)).miss().miss().miss().miss().rung()).isZero();
+    assertThat(Climb.start(ladder(120), Gate.USUAL).miss().miss().miss().miss().rung()).isZero();
   }
 
   @Test
   void theTargetIsDoneAfterAllRungs() {
-    Climb climb = Climb.start(ladder(120));
+    Climb climb = Climb.start(ladder(120), Gate.USUAL);
     for (int pass = 0; pass < 21; pass++) {
       assertThat(climb.isDone()).isFalse();
       climb = climb.clean();
@@ -119,11 +126,12 @@ class PracticeTest {
     Climb climb =
         Climb.after(
             ladder,
+            Gate.USUAL,
             List.of(
                 new Pass(60, true), new Pass(60, true), new Pass(60, true), new Pass(70, true)));
     assertThat(climb.rung()).isEqualTo(1);
     assertThat(climb.cleanInARow()).isEqualTo(1);
-    assertThat(Climb.after(ladder, List.of(new Pass(94, true))).rung())
+    assertThat(Climb.after(ladder, Gate.USUAL, List.of(new Pass(94, true))).rung())
         .as("a pass between the rungs counts on the lower")
         .isEqualTo(3);
   }

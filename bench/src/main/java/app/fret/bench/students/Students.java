@@ -2,6 +2,7 @@ package app.fret.bench.students;
 
 import app.fret.bench.students.Student.Traits;
 import app.fret.practice.Climb;
+import app.fret.practice.Gate;
 import app.fret.practice.Ladder;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
@@ -116,6 +117,7 @@ public final class Students {
                 Item.Kind.PASSAGE,
                 target,
                 clean * target.perMinute(),
+                Gate.USUAL,
                 Optional.of(due),
                 programme.passSeconds,
                 programme.passSeconds / 4,
@@ -126,7 +128,7 @@ public final class Students {
         double spot = 0.1 + 0.3 * random.nextDouble();
         students.put(item.id(), new Student(Math.log(clean), spot, traits, random));
         Ladder ladder = Ladder.to(target, OptionalDouble.of(item.cleanPerMinute()));
-        climbs.put(item.id(), Climb.start(ladder));
+        climbs.put(item.id(), Climb.start(ladder, item.gate()));
         lastTouched.put(item.id(), START);
       }
     }

@@ -1,5 +1,6 @@
 package app.fret.practice.schedule;
 
+import app.fret.practice.Gate;
 import app.fret.score.Tempo;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -15,6 +16,7 @@ import java.util.Optional;
  * @param target tempo to reach; of a passage only
  * @param cleanPerMinute what was clean when it was planned, in the target's beat; half the target
  *     where nobody said
+ * @param gate what opens a rung of its ladder and closes it again
  * @param due day it is for, if it has one
  * @param passSeconds how long it takes once at the target; of a passage only
  * @param chunkSeconds how long its hardest chunk takes at the target; of a passage only
@@ -28,6 +30,7 @@ public record Item(
     Kind kind,
     Tempo target,
     double cleanPerMinute,
+    Gate gate,
     Optional<LocalDate> due,
     double passSeconds,
     double chunkSeconds,

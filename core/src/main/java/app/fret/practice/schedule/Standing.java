@@ -40,7 +40,7 @@ public final class Standing {
     this.theta0 = Math.max(Math.log(Math.min(1, item.cleanPerMinute() / target)), Math.log(0.5));
     this.theta = theta0;
     Ladder ladder = Ladder.to(item.target(), OptionalDouble.of(item.cleanPerMinute()));
-    Climb now = Climb.start(ladder);
+    Climb now = Climb.start(ladder, item.gate());
     Map<LocalDate, List<LoggedPass>> byDay = new TreeMap<>();
     passes.forEach(p -> byDay.computeIfAbsent(p.date(), day -> new ArrayList<>()).add(p));
     for (Map.Entry<LocalDate, List<LoggedPass>> day : byDay.entrySet()) {

@@ -1,5 +1,6 @@
 package app.fret.practice.schedule;
 
+import app.fret.practice.Gate;
 import app.fret.practice.schedule.Learner.Stance;
 import app.fret.score.BeatUnit;
 import app.fret.score.Tempo;
@@ -30,6 +31,7 @@ final class Programmes {
         Item.Kind.PASSAGE,
         new Tempo(BeatUnit.QUARTER, target),
         clean,
+        Gate.USUAL,
         due,
         20,
         6,
@@ -45,6 +47,7 @@ final class Programmes {
         kind,
         new Tempo(BeatUnit.QUARTER, 60),
         60,
+        Gate.USUAL,
         Optional.empty(),
         0,
         0,

@@ -11,6 +11,7 @@ import app.fret.files.ScoreRejectedException;
 import app.fret.files.musicxml.MusicXmlReader;
 import app.fret.instrument.PlayerSetup;
 import app.fret.practice.Climb;
+import app.fret.practice.Gate;
 import app.fret.practice.Ladder;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Learner;
@@ -181,7 +182,7 @@ public final class DemoBook {
   private void logDays(Added added, String days, int firstDayAgo) {
     BookPassage passage = added.entry();
     Ladder ladder = Ladder.to(passage.target(), OptionalDouble.empty());
-    Climb climb = Climb.start(ladder);
+    Climb climb = Climb.start(ladder, Gate.USUAL);
     String[] words = days.split(" ");
     for (int day = 0; day < words.length; day++) {
       int ago = 1 + (words.length - 1 - day) * (firstDayAgo - 1) / (words.length - 1);

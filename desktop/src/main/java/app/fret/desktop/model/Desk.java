@@ -25,6 +25,7 @@ import app.fret.instrument.PlayerSetup;
 import app.fret.lefthand.PinConflictException;
 import app.fret.practice.Climb;
 import app.fret.practice.Ladder;
+import app.fret.practice.PracticeChoices;
 import app.fret.reading.Others;
 import app.fret.score.Passage;
 import app.fret.study.Choices;
@@ -38,7 +39,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -153,8 +153,9 @@ public final class Desk {
   }
 
   private ProgrammeEntry entry(BookPlayer player, BookPassage passage) {
-    Ladder ladder = Ladder.to(passage.target(), OptionalDouble.empty());
-    Climb climb = PassLog.climb(ladder, book.log(passage.id()).rows());
+    PracticeChoices practice = book.choices(passage.id()).choices().practice();
+    Ladder ladder = Ladder.to(passage.target(), practice.cleanPerMinute());
+    Climb climb = PassLog.climb(ladder, practice.gate(), book.log(passage.id()).rows());
     int bars = passage.cut().lastBar() - passage.cut().firstBar() + 1;
     return new ProgrammeEntry(player, passage, bars, climb);
   }

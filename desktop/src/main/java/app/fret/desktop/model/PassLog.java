@@ -5,6 +5,7 @@ import app.fret.book.Found;
 import app.fret.book.LogEntry;
 import app.fret.practice.Climb;
 import app.fret.practice.Climb.Pass;
+import app.fret.practice.Gate;
 import app.fret.practice.Ladder;
 import app.fret.practice.PracticePlan;
 import app.fret.practice.schedule.CardKind;
@@ -39,13 +40,7 @@ public final class PassLog {
   private final ReadOnlyObjectWrapper<Climb> climb = new ReadOnlyObjectWrapper<>(this, "climb");
 
   PassLog(
-      long passageId,
-      Study study,
-      Ladder ladder,
-      Found<LogEntry> found,
-      Book book,
-      Clock clock,
-      Workers workers) {
+      long passageId, Study study, Found<LogEntry> found, Book book, Clock clock, Workers workers) {
     this.passageId = passageId;
     this.study = study;
     this.book = book;
@@ -53,17 +48,17 @@ public final class PassLog {
     this.workers = workers;
     this.entries.setAll(found.rows());
     this.unreadable = found.unreadable();
-    climb.set(climb(ladder, found.rows()));
+    climb.set(climb(entries));
   }
 
   /** Where passes lead on a ladder. */
-  static Climb climb(Ladder ladder, List<LogEntry> entries) {
+  static Climb climb(Ladder ladder, Gate gate, List<LogEntry> entries) {
     List<Pass> passes =
         entries.stream()
             .filter(PassLog::tells)
             .map(e -> new Pass(e.perMinuteIn(ladder.target().beat()), e.clean()))
             .toList();
-    return Climb.after(ladder, passes);
+    return Climb.after(ladder, gate, passes);
   }
 
   /** Whether a pass counts on the ladder: through the whole, with nothing left out, unhurt. */
@@ -72,9 +67,21 @@ public final class PassLog {
     return played.card().isWholePass() && !played.spotLeftOut() && !played.hurts();
   }
 
-  /** The music or how it goes is another from now on. */
+  /** Where the passes lead on the ladder of the study in force. */
+  private Climb climb(List<LogEntry> passes) {
+    return climb(study.practice().ladder(), study.choices().practice().gate(), passes);
+  }
+
+  /** The music or how it goes is another from now on; another ladder is climbed by the same log. */
   void setStudy(Study newStudy) {
     study = newStudy;
+    Climb before = climb.get();
+    boolean isOther =
+        !before.ladder().equals(newStudy.practice().ladder())
+            || !before.gate().equals(newStudy.choices().practice().gate());
+    if (isOther) {
+      climb.set(climb(entries));
+    }
   }
 
   /** Where the player stands on the ladder. */
@@ -169,7 +176,7 @@ public final class PassLog {
           workers.show(
               () -> {
                 entries.remove(entries.size() - 1);
-                climb.set(climb(climb.get().ladder(), entries));
+                climb.set(climb(entries));
                 tell.accept(Notice.of("The newest pass is taken out of the log."));
                 takenBack.run();
               });

@@ -148,9 +148,7 @@ public final class PassageDesk {
     this.kept = inForce;
     this.due = new ReadOnlyObjectWrapper<>(this, "due", opened.entry().dueOn());
     this.selection = new Selection(first.notes().size());
-    this.passes =
-        new PassLog(
-            opened.entry().id(), first, first.practice().ladder(), log, book, clock, workers);
+    this.passes = new PassLog(opened.entry().id(), first, log, book, clock, workers);
     if (!opened.remarks().isEmpty()) {
       message.set(opened.remarks().get(0));
     }

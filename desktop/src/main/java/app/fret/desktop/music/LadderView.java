@@ -105,13 +105,13 @@ public final class LadderView extends Region {
             : String.format(Locale.ROOT, "%.1f", perMinute),
         RAIL_LEFT - 14,
         y);
-    int clean = passed ? climb.cleanNeeded() : current ? climb.cleanInARow() : 0;
+    int clean = passed ? climb.gate().cleanNeeded() : current ? climb.cleanInARow() : 0;
     paintDots(graphics, climb, clean, y, colour);
     paintNote(graphics, climb, rung, y, current);
   }
 
   private void paintDots(GraphicsContext graphics, Climb climb, int clean, double y, Color colour) {
-    for (int dot = 0; dot < climb.cleanNeeded(); dot++) {
+    for (int dot = 0; dot < climb.gate().cleanNeeded(); dot++) {
       double x = dotsLeft() + dot * DOT_STEP;
       if (dot < clean) {
         graphics.setFill(colour);
@@ -134,6 +134,6 @@ public final class LadderView extends Region {
     graphics.setFill(current ? Palette.ACCENT : Palette.QUIET);
     graphics.setFont(current ? Fonts.semiBold(14) : Fonts.regular(14));
     graphics.fillText(
-        current ? "now" : "target", dotsLeft() + climb.cleanNeeded() * DOT_STEP + 4, y);
+        current ? "now" : "target", dotsLeft() + climb.gate().cleanNeeded() * DOT_STEP + 4, y);
   }
 }

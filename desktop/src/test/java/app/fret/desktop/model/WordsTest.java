@@ -6,6 +6,7 @@ import app.fret.book.BookPassage;
 import app.fret.book.BookPlayer;
 import app.fret.instrument.PlayerSetup;
 import app.fret.practice.Climb;
+import app.fret.practice.Gate;
 import app.fret.practice.Ladder;
 import app.fret.score.BeatUnit;
 import app.fret.score.Tempo;
@@ -50,7 +51,7 @@ class WordsTest {
   @Test
   void theProgrammeSaysTheNextTask() {
     Tempo target = new Tempo(BeatUnit.QUARTER, 120);
-    Climb climb = Climb.start(Ladder.to(target, OptionalDouble.empty())).clean();
+    Climb climb = Climb.start(Ladder.to(target, OptionalDouble.empty()), Gate.USUAL).clean();
     assertThat(entry(target, climb).nextTask()).isEqualTo("next: rung 60, 2 clean passes");
     assertThat(entry(target, climb).progress()).isZero();
     Climb further = climb.clean().clean();

@@ -2,6 +2,7 @@ package app.fret.files.practice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fret.practice.Gate;
 import app.fret.practice.schedule.Day;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.Learner;
@@ -49,6 +50,7 @@ class ScheduleFilesTest {
         Item.Kind.PASSAGE,
         new Tempo(BeatUnit.QUARTER, 100),
         60,
+        Gate.USUAL,
         Optional.of(DUE),
         24,
         6,

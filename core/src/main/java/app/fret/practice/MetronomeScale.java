@@ -31,6 +31,19 @@ public final class MetronomeScale {
   }
 
   /**
+   * The traditional step above a tempo; beyond the scale a tempo goes on in the proportion of its
+   * last steps.
+   */
+  public static double stepAbove(double perMinute) {
+    for (int step : STEPS) {
+      if (step > perMinute) {
+        return step;
+      }
+    }
+    return Math.round(perMinute * STEPS.get(STEPS.size() - 1) / STEPS.get(STEPS.size() - 2));
+  }
+
+  /**
    * The tempo in a unit that a metronome of 40 to 208 can click: the subdivision below 40, the
    * longer beat above 208. A tempo that fits already, or that no plain unit brings in, stays.
    */

@@ -35,6 +35,17 @@ public record TempoMap(List<Change> changes) {
     return new TempoMap(List.of(new Change(Fraction.ZERO, tempo)));
   }
 
+  /** The tempo that holds at a moment. */
+  public Tempo at(Fraction onset) {
+    Tempo held = changes.get(0).tempo();
+    for (Change change : changes) {
+      if (change.onset().compareTo(onset) <= 0) {
+        held = change.tempo();
+      }
+    }
+    return held;
+  }
+
   /** Seconds from the start to a moment. */
   public double seconds(Fraction onset) {
     double seconds = 0;

@@ -4,6 +4,7 @@ import app.fret.reading.BeatGroups;
 import app.fret.score.Bar;
 import app.fret.score.Passage;
 import app.fret.score.PlayOrder;
+import app.fret.score.Span;
 import app.fret.score.TempoMap;
 import app.fret.sound.SoundPlan.Click;
 import app.fret.sound.SoundPlan.Strength;
@@ -11,6 +12,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.apache.commons.numbers.fraction.Fraction;
 
 /**
@@ -20,18 +22,49 @@ import org.apache.commons.numbers.fraction.Fraction;
 public final class Pulse {
   private static final Fraction RUNNING_WITHOUT_OTHERS = Fraction.of(1, 8);
 
-  private final Passage passage;
-  private final TempoMap tempos;
+  private final Music music;
   private final double slower;
   private final ClickChoices choices;
-  private final List<BeatGroups> groups;
-  private final RunningValue running;
   private final List<Click> clicks = new ArrayList<>();
 
   /** What the other parts run on in a bar. */
   public interface RunningValue {
     /** The note value, as a fraction of a whole note; empty where nothing runs. */
     Optional<Fraction> in(int bar);
+  }
+
+  /**
+   * What is clicked to.
+   *
+   * @param tempos how fast it goes at the target
+   * @param groups groups of each bar, for {@link ClickKind#GROUPED}
+   * @param running what the others run on, for {@link ClickKind#RUNNING}
+   * @param bars index of each bar that is played, in order; not empty
+   */
+  public record Music(
+      Passage passage,
+      TempoMap tempos,
+      List<BeatGroups> groups,
+      RunningValue running,
+      List<Integer> bars) {
+    public Music {
+      bars = List.copyOf(bars);
+      if (bars.isEmpty()) {
+        throw new IllegalArgumentException("no bar to click to");
+      }
+    }
+
+    /** All bars, repeats too. */
+    public static Music whole(
+        Passage passage, TempoMap tempos, List<BeatGroups> groups, RunningValue running) {
+      return new Music(passage, tempos, groups, running, PlayOrder.of(passage).bars());
+    }
+
+    /** Only some bars, once each. */
+    public Music only(Span some) {
+      List<Integer> chosen = IntStream.rangeClosed(some.first(), some.last()).boxed().toList();
+      return new Music(passage, tempos, groups, running, chosen);
+    }
   }
 
   /**
@@ -54,64 +87,48 @@ public final class Pulse {
     }
   }
 
-  private Pulse(
-      Passage passage,
-      TempoMap tempos,
-      double slower,
-      ClickChoices choices,
-      List<BeatGroups> groups,
-      RunningValue running) {
-    this.passage = passage;
-    this.tempos = tempos;
+  private Pulse(Music music, double slower, ClickChoices choices) {
+    this.music = music;
     this.slower = slower;
     this.choices = choices;
-    this.groups = groups;
-    this.running = running;
   }
 
   /**
-   * Times the clicks of a passage.
+   * Times the clicks of some music.
    *
-   * @param tempos how fast it goes at the target
-   * @param slower by how much slower it is played, 2 for half the target
-   * @param groups groups of each bar, for {@link ClickKind#GROUPED}
-   * @param running what the others run on, for {@link ClickKind#RUNNING}
+   * @param slower by how much slower than the target it is played, 2 for half of it
    */
-  public static Timed of(
-      Passage passage,
-      TempoMap tempos,
-      double slower,
-      ClickChoices choices,
-      List<BeatGroups> groups,
-      RunningValue running) {
-    return new Pulse(passage, tempos, slower, choices, groups, running).timed();
+  public static Timed of(Music music, double slower, ClickChoices choices) {
+    return new Pulse(music, slower, choices).timed();
   }
 
   private Timed timed() {
     double at = countIn();
     List<Double> starts = new ArrayList<>();
-    List<Integer> bars = PlayOrder.of(passage).bars();
+    List<Integer> bars = music.bars();
     for (int i = 0; i < bars.size(); i++) {
-      Bar bar = passage.bars().get(bars.get(i));
+      Bar bar = music.passage().bars().get(bars.get(i));
       starts.add(at);
       if (choices.kind() != ClickKind.NONE && choices.isHeard(i)) {
         click(bars.get(i), bar, at);
       }
-      at += slower * tempos.seconds(bar.onset(), bar.end());
+      at += slower * music.tempos().seconds(bar.onset(), bar.end());
     }
     starts.add(at);
     clicks.sort(Comparator.comparingDouble(Click::atSeconds));
     return new Timed(clicks, starts, bars);
   }
 
-  /** Whole bars of the first counted metre at the tempo of the start; when the music begins. */
+  /** Whole bars of the metre and tempo where the music begins; when it begins. */
   private double countIn() {
+    Bar begun = music.passage().bars().get(music.bars().get(0));
     Bar first =
-        passage.bars().stream()
+        music.bars().stream()
+            .map(music.passage().bars()::get)
             .filter(b -> !b.uncounted())
             .findFirst()
-            .orElse(passage.bars().get(0));
-    double whole = slower * tempos.changes().get(0).tempo().seconds(Fraction.ONE);
+            .orElse(begun);
+    double whole = slower * music.tempos().at(begun.onset()).seconds(Fraction.ONE);
     double at = 0;
     for (int i = 0; i < choices.countInBars(); i++) {
       Fraction place = Fraction.ZERO;
@@ -148,7 +165,7 @@ public final class Pulse {
       return bar.metre().beats();
     }
     Fraction unit = Fraction.of(1, bar.metre().unit());
-    return groups.get(index).groups().stream().map(unit::multiply).toList();
+    return music.groups().get(index).groups().stream().map(unit::multiply).toList();
   }
 
   /** Places of the clicks inside a beat or group, from its start. */
@@ -162,8 +179,8 @@ public final class Pulse {
         both.addAll(divided(length, 3));
         yield both;
       }
-      case RUNNING -> every(running.in(bar).orElse(RUNNING_WITHOUT_OTHERS), length);
-      case GROUPED -> every(Fraction.of(1, passage.bars().get(bar).metre().unit()), length);
+      case RUNNING -> every(music.running().in(bar).orElse(RUNNING_WITHOUT_OTHERS), length);
+      case GROUPED -> every(Fraction.of(1, music.passage().bars().get(bar).metre().unit()), length);
       case BEAT, HALF, NONE -> List.of();
     };
   }
@@ -184,7 +201,7 @@ public final class Pulse {
   private void add(Bar bar, Fraction place, Fraction missing, double at, Strength strength) {
     Fraction inBar = place.subtract(missing);
     if (inBar.signum() >= 0 && inBar.compareTo(bar.length()) < 0) {
-      double seconds = slower * tempos.seconds(bar.onset(), bar.onset().add(inBar));
+      double seconds = slower * music.tempos().seconds(bar.onset(), bar.onset().add(inBar));
       clicks.add(new Click(at + seconds, strength));
     }
   }

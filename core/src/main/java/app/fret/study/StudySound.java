@@ -1,7 +1,7 @@
 package app.fret.study;
 
 import app.fret.reading.Others;
-import app.fret.score.Passage;
+import app.fret.score.Span;
 import app.fret.sound.ClickChoices;
 import app.fret.sound.Drone;
 import app.fret.sound.Pulse;
@@ -26,14 +26,30 @@ public final class StudySound {
    */
   public static SoundPlan of(
       Study study, double perMinute, ClickChoices click, Optional<Drone> drone, int loops) {
+    return of(study, perMinute, click, drone, loops, music(study));
+  }
+
+  /** The same of some bars only. */
+  public static SoundPlan of(
+      Study study, double perMinute, ClickChoices click, Optional<Drone> drone, Span bars) {
+    return of(study, perMinute, click, drone, 1, music(study).only(bars));
+  }
+
+  private static SoundPlan of(
+      Study study,
+      double perMinute,
+      ClickChoices click,
+      Optional<Drone> drone,
+      int loops,
+      Pulse.Music music) {
     double slower = study.choices().target().perMinute() / perMinute;
-    Pulse.Timed first = timed(study, slower, click);
+    Pulse.Timed first = Pulse.of(music, slower, click);
     List<Click> clicks = new ArrayList<>(first.clicks());
     List<Tone> tones = new ArrayList<>(tones(study, first, drone, 0));
     double seconds = first.seconds();
     ClickChoices again = new ClickChoices(click.kind(), click.clickedBars(), click.silentBars(), 0);
     for (int i = 1; i < loops; i++) {
-      Pulse.Timed next = timed(study, slower, again);
+      Pulse.Timed next = Pulse.of(music, slower, again);
       double from = seconds;
       next.clicks().forEach(c -> clicks.add(new Click(from + c.atSeconds(), c.strength())));
       tones.addAll(tones(study, next, drone, from));
@@ -42,14 +58,11 @@ public final class StudySound {
     return new SoundPlan(seconds, clicks, tones);
   }
 
-  private static Pulse.Timed timed(Study study, double slower, ClickChoices click) {
-    Passage passage = study.passage();
+  private static Pulse.Music music(Study study) {
     Others others = study.others();
-    return Pulse.of(
-        passage,
+    return Pulse.Music.whole(
+        study.passage(),
         study.brief().tempos(),
-        slower,
-        click,
         study.brief().reading().beatGroups(),
         bar ->
             others.running().stream()

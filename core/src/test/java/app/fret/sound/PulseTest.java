@@ -8,6 +8,7 @@ import app.fret.reading.Reading;
 import app.fret.score.BeatUnit;
 import app.fret.score.Metre;
 import app.fret.score.Passage;
+import app.fret.score.Span;
 import app.fret.score.Tempo;
 import app.fret.score.TempoMap;
 import app.fret.sound.SoundPlan.Click;
@@ -26,13 +27,12 @@ class PulseTest {
   private static final String TWO_BARS = "C5/4 D5/4 E5/4 F5/4 | G5/1";
 
   private static Pulse.Timed timed(Passage passage, double slower, ClickChoices choices) {
-    return Pulse.of(
-        passage,
-        SIXTY,
-        slower,
-        choices,
-        Reading.of(passage).beatGroups(),
-        bar -> Optional.of(Fraction.of(1, 16)));
+    return Pulse.of(music(passage, SIXTY), slower, choices);
+  }
+
+  private static Pulse.Music music(Passage passage, TempoMap tempos) {
+    return Pulse.Music.whole(
+        passage, tempos, Reading.of(passage).beatGroups(), bar -> Optional.of(Fraction.of(1, 16)));
   }
 
   private static Pulse.Timed timed(String music, ClickKind kind) {
@@ -119,15 +119,24 @@ class PulseTest {
                 new TempoMap.Change(Fraction.ZERO, new Tempo(BeatUnit.QUARTER, 60)),
                 new TempoMap.Change(Fraction.ONE, new Tempo(BeatUnit.QUARTER, 120))));
     Passage passage = Music.passage(TWO_BARS);
+    Pulse.Timed timed = Pulse.of(music(passage, map), 1, ClickChoices.of(ClickKind.BEAT));
+    assertThat(times(timed)).containsExactly(0.0, 1.0, 2.0, 3.0, 4.0, 4.5, 5.0, 5.5);
+  }
+
+  @Test
+  void someBarsAreCountedInByTheirOwnTempo() {
+    TempoMap map =
+        new TempoMap(
+            List.of(
+                new TempoMap.Change(Fraction.ZERO, new Tempo(BeatUnit.QUARTER, 60)),
+                new TempoMap.Change(Fraction.ONE, new Tempo(BeatUnit.QUARTER, 120))));
     Pulse.Timed timed =
         Pulse.of(
-            passage,
-            map,
+            music(Music.passage(TWO_BARS), map).only(new Span(1, 1)),
             1,
-            ClickChoices.of(ClickKind.BEAT),
-            Reading.of(passage).beatGroups(),
-            bar -> Optional.empty());
-    assertThat(times(timed)).containsExactly(0.0, 1.0, 2.0, 3.0, 4.0, 4.5, 5.0, 5.5);
+            new ClickChoices(ClickKind.BEAT, 0, 0, 1));
+    assertThat(times(timed)).containsExactly(0.0, 0.5, 1.0, 1.5, 2.0, 2.5, 3.0, 3.5);
+    assertThat(timed.barStarts()).containsExactly(2.0, 4.0);
   }
 
   @ParameterizedTest

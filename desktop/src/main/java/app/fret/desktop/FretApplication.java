@@ -92,6 +92,7 @@ public final class FretApplication extends Application {
   private FretWindow window(Desk opened) {
     desk = Optional.of(opened);
     FretWindow window = new FretWindow(opened);
+    opened.surveyOthers();
     window.setFolderOpener(
         file ->
             getHostServices().showDocument(file.toAbsolutePath().getParent().toUri().toString()));

@@ -5,6 +5,7 @@ import app.fret.book.BookException;
 import app.fret.desktop.demo.DemoBook;
 import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.Workers;
+import app.fret.desktop.sound.SoundPlayer;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -38,7 +39,8 @@ final class OpenDesk {
         new OpenDesk(
             () -> {
               Book book = options.demo() ? DemoBook.open(clock) : Book.open(made(file(options)));
-              Desk desk = new Desk(book, clock, Workers.threads(ui, mistakes));
+              Desk desk =
+                  new Desk(book, clock, Workers.threads(ui, mistakes), SoundPlayer.onDevice());
               desk.programme().stream().findFirst().ifPresent(desk::open);
               return desk;
             });

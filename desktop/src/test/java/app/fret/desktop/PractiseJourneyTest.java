@@ -8,6 +8,7 @@ import app.fret.desktop.model.PracticeDay.Task;
 import app.fret.practice.schedule.CardKind;
 import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.control.MenuButton;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -117,5 +118,38 @@ class PractiseJourneyTest extends Journey {
     int before = seen().learner().minutesPerDay();
     robot.interact(() -> robot.lookup("#more-minutes").queryButton().fire());
     waitFor(() -> seen().learner().minutesPerDay() == before + 15);
+  }
+
+  @Test
+  void thePulseIsSwitchedByKeysAndKeepsTimeWithoutADevice(FxRobot robot) throws Exception {
+    addScore(robot, TUNE, "96");
+    goToPractise(robot);
+    robot.type(KeyCode.SPACE);
+    waitFor(() -> desk.pulse().playingProperty().get());
+    waitFor(() -> text(robot, "#pulse-device").contains("the pulse is shown here"));
+    waitFor(() -> desk.pulse().clickNow().isPresent());
+    robot.type(KeyCode.K);
+    waitFor(() -> ((MenuButton) robot.lookup("#pulse-click").query()).getText().equals("off"));
+    robot.type(KeyCode.SPACE);
+    waitFor(() -> !desk.pulse().playingProperty().get());
+  }
+
+  @Test
+  void headerAndProgrammeSayHowItWillFare(FxRobot robot) throws Exception {
+    addScore(robot, TUNE, "96");
+    goToPractise(robot);
+    waitFor(() -> text(robot, "#header-forecast").equals("cannot tell yet"));
+    long id = passage().opened().entry().id();
+    assertThat(text(robot, "#state-" + id)).isEqualTo("cannot tell yet");
+  }
+
+  @Test
+  void theProgrammeFoldsAwayAndBack(FxRobot robot) throws Exception {
+    addScore(robot, TUNE, "96");
+    Node list = robot.lookup("#programme").query();
+    robot.clickOn("#fold-programme");
+    waitFor(() -> !list.isVisible());
+    robot.clickOn("#fold-programme");
+    waitFor(list::isVisible);
   }
 }

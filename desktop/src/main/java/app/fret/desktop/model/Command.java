@@ -82,6 +82,21 @@ public final class Command {
       new Command("Open the next card", keys("Down"), d -> d.day().ifPresent(day -> day.step(1)));
   public static final Command PREVIOUS_CARD =
       new Command("Open the card before", keys("Up"), d -> d.day().ifPresent(day -> day.step(-1)));
+  public static final Command CLICK =
+      new Command(
+          "Switch the click on or off",
+          keys("K"),
+          d -> d.practise().pulse().ifPresent(PulseDesk::switchClick));
+  public static final Command START_PULSE =
+      new Command(
+          "Start the pulse, or stop it",
+          keys("Space"),
+          d -> d.practise().pulse().ifPresent(PulseDesk::startOrStop));
+  public static final Command LOOP =
+      new Command(
+          "Loop the selected bars, or all",
+          keys("L"),
+          d -> d.practise().pulse().ifPresent(PulseDesk::switchLoop));
   public static final Command TICK =
       new Command(
           "Tick off what is to be seen here and go on", keys("Enter"), PassageDesk::tickAndGoOn);
@@ -128,6 +143,9 @@ public final class Command {
           CARD_DONE,
           NEXT_CARD,
           PREVIOUS_CARD,
+          CLICK,
+          START_PULSE,
+          LOOP,
           TICK,
           SAVE);
 

@@ -8,6 +8,7 @@ import app.fret.book.Decided;
 import app.fret.book.Found;
 import app.fret.book.LogEntry;
 import app.fret.book.NewPassage;
+import app.fret.desktop.sound.SoundPlayer;
 import app.fret.engraving.Paper;
 import app.fret.files.OtherParts;
 import app.fret.files.ReadPassage;
@@ -26,6 +27,7 @@ import app.fret.lefthand.PinConflictException;
 import app.fret.practice.Climb;
 import app.fret.practice.Ladder;
 import app.fret.practice.PracticeChoices;
+import app.fret.practice.schedule.ItemOutlook;
 import app.fret.reading.Others;
 import app.fret.score.Passage;
 import app.fret.study.Choices;
@@ -45,6 +47,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
+import javafx.collections.ObservableMap;
 
 /** The open book: its programme, and the passage that lies on the desk. */
 public final class Desk {
@@ -68,7 +71,8 @@ public final class Desk {
   private String keptDraft;
   private boolean closed;
 
-  private Optional<PracticeDay> day = Optional.empty();
+  private final PracticeDays days;
+  private final PulseDesk pulse;
 
   /** Passage that is wanted on the desk, laid there already or still being read. */
   private long wanted;
@@ -84,8 +88,24 @@ public final class Desk {
   /** The lines of the programme, and a sentence for each row of the book that cannot be read. */
   private record Read(List<ProgrammeEntry> entries, List<String> unreadable) {}
 
-  /** A desk over a book. */
+  /** A desk over a book, on which no sound is made. */
   public Desk(Book book, Clock clock, Workers workers) {
+    this(book, clock, workers, SoundPlayer.silent());
+  }
+
+  /** A desk over a book. */
+  public Desk(Book book, Clock clock, Workers workers, SoundPlayer player) {
+    this.pulse = new PulseDesk(player);
+    this.days =
+        new PracticeDays(
+            book,
+            clock,
+            workers,
+            () -> List.copyOf(programme),
+            entry -> load(entry).study(),
+            this::tell,
+            open::get,
+            this::openById);
     this.book = book;
     this.clock = clock;
     this.workers = workers;
@@ -93,6 +113,21 @@ public final class Desk {
     this.keptDraft = draft;
     show(readProgramme());
     workers.keep(() -> book.backUp(today()), this::tell);
+  }
+
+  /** How passages will fare, by their number in the book, as far as their day was planned. */
+  public ObservableMap<Long, ItemOutlook> outlooks() {
+    return days.outlooks();
+  }
+
+  /** Plans the day of every other player too, so that the programme shows how all will fare. */
+  public void surveyOthers() {
+    days.surveyOthers(programme.stream().map(ProgrammeEntry::owner).distinct().toList());
+  }
+
+  /** The pulse of what lies open. */
+  public PulseDesk pulse() {
+    return pulse;
   }
 
   /** The passages of all players, in order. */
@@ -249,31 +284,16 @@ public final class Desk {
     }
   }
 
-  /** Today's cards of the player whose passage lies open, the same for all their passages. */
-  private PracticeDay dayOf(BookPlayer owner) {
-    if (day.filter(d -> d.isOf(owner)).isEmpty()) {
-      day =
-          Optional.of(
-              new PracticeDay(
-                  owner,
-                  book,
-                  clock,
-                  workers,
-                  () -> List.copyOf(programme),
-                  entry -> load(entry).study(),
-                  this::tell));
-    }
-    return day.orElseThrow();
-  }
-
   private void openById(long passage) {
     programme.stream().filter(e -> e.passage().id() == passage).findFirst().ifPresent(this::open);
   }
 
   private void show(PassageDesk desk) {
-    PracticeDay today = dayOf(desk.opened().owner());
-    today.follow(open::get, this::openById);
+    PracticeDay today = days.of(desk.opened().owner());
     desk.practise().setDay(today);
+    desk.practise().setPulse(pulse);
+    pulse.follow(today);
+    pulse.lay(desk);
     desk.passes().climbProperty().addListener((property, before, now) -> refresh(desk));
     desk.dueProperty().addListener((property, before, now) -> refresh(desk));
     desk.mistakeProperty().addListener((property, before, now) -> now.ifPresent(this::tell));
@@ -545,6 +565,7 @@ public final class Desk {
       keepDraft(draft);
     }
     closed = true; // a pane may still want to keep what it has: it is kept now
+    pulse.close();
     workers.finish();
     book.close();
   }

@@ -90,6 +90,9 @@ public final class PracticeDay {
    */
   private final Map<Long, Item> items = new HashMap<>();
 
+  /** A sentence for each passage that could not be planned; of concern to that thread, too. */
+  private final Map<Long, String> refused = new HashMap<>();
+
   private final ReadOnlyObjectWrapper<Optional<Seen>> seen =
       new ReadOnlyObjectWrapper<>(this, "seen", Optional.empty());
   private final ReadOnlyIntegerWrapper open = new ReadOnlyIntegerWrapper(this, "open", -1);
@@ -117,10 +120,6 @@ public final class PracticeDay {
     this.programme = programme;
     this.loader = loader;
     this.tell = tell;
-  }
-
-  boolean isOf(BookPlayer player) {
-    return owner.id() == player.id();
   }
 
   /** Says which passage lies open and how another is laid on the desk. */
@@ -164,13 +163,49 @@ public final class PracticeDay {
         programme.get().stream().filter(e -> e.owner().id() == owner.id()).toList();
     Optional<PassageDesk> desk = onDesk.get();
     Optional<Study> study = desk.map(PassageDesk::study);
+    planSoon(mine, desk, study);
+  }
+
+  /** Loads a passage at a time, so that what the player does meanwhile is planned in between. */
+  private void planSoon(
+      List<ProgrammeEntry> mine, Optional<PassageDesk> desk, Optional<Study> study) {
     workers.planForShow(
         this,
         () -> {
-          Seen now = plan(mine, desk, study);
-          workers.show(() -> show(now));
+          if (loadOne(mine, desk)) {
+            planSoon(mine, desk, study);
+          } else {
+            Seen now = plan(mine, desk, study);
+            workers.show(() -> show(now));
+          }
         },
         tell);
+  }
+
+  /** Works out one more passage that does not lie open; whether there was one. */
+  private boolean loadOne(List<ProgrammeEntry> mine, Optional<PassageDesk> desk) {
+    Optional<ProgrammeEntry> next =
+        mine.stream()
+            .filter(e -> !isOpen(e, desk))
+            .filter(e -> !items.containsKey(e.passage().id()))
+            .filter(e -> !refused.containsKey(e.passage().id()))
+            .findFirst();
+    next.ifPresent(this::load);
+    return next.isPresent();
+  }
+
+  private void load(ProgrammeEntry entry) {
+    long id = entry.passage().id();
+    try {
+      items.put(id, item(entry, loader.load(entry)));
+    } catch (ScoreRejectedException | OutOfRangeException e) {
+      refused.put(id, entry.passage().title() + " is not planned: " + e.getMessage());
+    }
+  }
+
+  private static boolean isOpen(ProgrammeEntry entry, Optional<PassageDesk> desk) {
+    long id = entry.passage().id();
+    return desk.filter(d -> d.opened().entry().id() == id).isPresent();
   }
 
   private void show(Seen now) {
@@ -193,10 +228,15 @@ public final class PracticeDay {
     List<Item> list = new ArrayList<>();
     List<String> leftOut = new ArrayList<>();
     for (ProgrammeEntry entry : mine) {
-      try {
-        list.add(item(entry, desk, study));
-      } catch (ScoreRejectedException | OutOfRangeException e) {
-        leftOut.add(entry.passage().title() + " is not planned: " + e.getMessage());
+      long id = entry.passage().id();
+      if (isOpen(entry, desk)) {
+        // What lies open may change at any time, so nothing is kept of it.
+        items.remove(id);
+        refused.remove(id);
+        list.add(item(entry, study.orElseThrow()));
+      } else {
+        Optional.ofNullable(items.get(id)).ifPresent(list::add);
+        Optional.ofNullable(refused.get(id)).ifPresent(leftOut::add);
       }
     }
     LocalDate today = today();
@@ -209,23 +249,6 @@ public final class PracticeDay {
     List<Card> cards = Schedule.of(learner, list, before, today, 1, seed).days().get(0).cards();
     Schedule ahead = Schedule.of(learner, list, log, today, DAYS_AHEAD, seed);
     return new Seen(learner, tasks(cards, now, ticked), ahead, leftOut);
-  }
-
-  private Item item(ProgrammeEntry entry, Optional<PassageDesk> desk, Optional<Study> study)
-      throws ScoreRejectedException, OutOfRangeException {
-    long id = entry.passage().id();
-    boolean isOpen = desk.filter(d -> d.opened().entry().id() == id).isPresent();
-    if (isOpen) {
-      // What lies open may change at any time, so nothing is kept of it.
-      items.remove(id);
-      return item(entry, study.orElseThrow());
-    }
-    Item known = items.get(id);
-    if (known == null) {
-      known = item(entry, loader.load(entry));
-      items.put(id, known);
-    }
-    return known;
   }
 
   private static Item item(ProgrammeEntry entry, Study study) {

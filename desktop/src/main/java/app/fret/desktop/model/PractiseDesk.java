@@ -12,6 +12,7 @@ import java.util.Optional;
 public final class PractiseDesk {
   private final PassageDesk desk;
   private Optional<PracticeDay> day = Optional.empty();
+  private Optional<PulseDesk> pulse = Optional.empty();
   private Optional<Integer> missedAt = Optional.empty();
 
   PractiseDesk(PassageDesk desk) {
@@ -27,6 +28,15 @@ public final class PractiseDesk {
     day = Optional.of(newDay);
     desk.passes().onAdded(newDay::count);
     desk.passes().onTakenBack(newDay::refresh);
+  }
+
+  /** The pulse that is heard; empty where a passage is opened without a window. */
+  public Optional<PulseDesk> pulse() {
+    return pulse;
+  }
+
+  void setPulse(PulseDesk newPulse) {
+    pulse = Optional.of(newPulse);
   }
 
   /** Logs a pass for the open card. */

@@ -15,7 +15,8 @@ import javafx.scene.text.TextAlignment;
 public final class LadderView extends Region {
   private static final double RAIL_LEFT = 44;
   private static final double NARROWEST_RAILS = 24;
-  private static final int MOST_DOTS = 3;
+  private static final double DOTS_WIDTH = 60;
+  private static final double DOT_GAP = 3;
   private static final double NOTE_WIDTH = 50;
   private static final double DOTS_GAP = 18;
   private static final double DOT = 13;
@@ -28,6 +29,8 @@ public final class LadderView extends Region {
   private static final double USUAL_HEIGHT = 440;
 
   private final Canvas canvas = new Canvas();
+  private double dotStep = DOT_STEP;
+  private double dot = DOT;
   private Optional<Climb> shown = Optional.empty();
 
   /** An empty ladder that takes the room it is given. */
@@ -60,7 +63,7 @@ public final class LadderView extends Region {
   }
 
   private double railRight() {
-    double besides = DOTS_GAP + MOST_DOTS * DOT_STEP + NOTE_WIDTH;
+    double besides = DOTS_GAP + DOTS_WIDTH + NOTE_WIDTH;
     double half = Math.min(getWidth() * 0.5, getWidth() - besides);
     return RAIL_LEFT + Math.max(NARROWEST_RAILS, half - RAIL_LEFT);
   }
@@ -73,10 +76,13 @@ public final class LadderView extends Region {
     GraphicsContext graphics = canvas.getGraphicsContext2D();
     graphics.clearRect(0, 0, getWidth(), getHeight());
     int rungs = climb.ladder().rungs().size();
-    double step = rungs > 1 ? (getHeight() - 2 * MARGIN) / (rungs - 1) : 0;
+    double margin = Math.min(MARGIN, getHeight() / 12);
+    double step = rungs > 1 ? (getHeight() - 2 * margin) / (rungs - 1) : 2 * DOT;
+    dotStep = Math.min(DOT_STEP, DOTS_WIDTH / climb.gate().cleanNeeded());
+    dot = Math.min(DOT, Math.min(dotStep, step) - DOT_GAP);
     paintRails(graphics);
     for (int rung = 0; rung < rungs; rung++) {
-      paintRung(graphics, climb, rung, getHeight() - MARGIN - rung * step);
+      paintRung(graphics, climb, rung, getHeight() - margin - rung * step);
     }
   }
 
@@ -111,15 +117,15 @@ public final class LadderView extends Region {
   }
 
   private void paintDots(GraphicsContext graphics, Climb climb, int clean, double y, Color colour) {
-    for (int dot = 0; dot < climb.gate().cleanNeeded(); dot++) {
-      double x = dotsLeft() + dot * DOT_STEP;
-      if (dot < clean) {
+    for (int pass = 0; pass < climb.gate().cleanNeeded(); pass++) {
+      double x = dotsLeft() + pass * dotStep;
+      if (pass < clean) {
         graphics.setFill(colour);
-        graphics.fillOval(x, y - DOT / 2, DOT, DOT);
+        graphics.fillOval(x, y - dot / 2, dot, dot);
       } else {
         graphics.setStroke(colour.equals(Palette.LINE) ? Color.web("#B5AC9B") : colour);
         graphics.setLineWidth(1.6);
-        graphics.strokeOval(x, y - DOT / 2, DOT, DOT);
+        graphics.strokeOval(x, y - dot / 2, dot, dot);
       }
     }
   }
@@ -134,6 +140,6 @@ public final class LadderView extends Region {
     graphics.setFill(current ? Palette.ACCENT : Palette.QUIET);
     graphics.setFont(current ? Fonts.semiBold(14) : Fonts.regular(14));
     graphics.fillText(
-        current ? "now" : "target", dotsLeft() + climb.gate().cleanNeeded() * DOT_STEP + 4, y);
+        current ? "now" : "target", dotsLeft() + climb.gate().cleanNeeded() * dotStep + 4, y);
   }
 }

@@ -26,6 +26,7 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.DragEvent;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
@@ -40,8 +41,12 @@ import javafx.stage.Window;
 
 /** The whole window over a desk. */
 public final class FretWindow extends StackPane {
+  /** Width from which programme, cards and reasons stand beside each other. */
+  private static final double ROOM_FOR_ALL = 1240;
+
   private final Desk desk;
   private final BorderPane frame = new BorderPane();
+  private final ProgrammePane programme;
   private final BorderPane centre = new BorderPane();
   private final HBox tabs = new HBox(4);
   private final ToggleGroup tabGroup = new ToggleGroup();
@@ -62,8 +67,11 @@ public final class FretWindow extends StackPane {
     this.desk = desk;
     getStyleClass().add("fret");
     frame.setTop(head());
-    frame.setLeft(new ProgrammeView(desk, this::chooseFile, this::writeIn));
+    programme = new ProgrammePane(new ProgrammeView(desk, this::chooseFile, this::writeIn));
+    frame.setLeft(programme);
+    widthProperty().addListener((property, before, now) -> foldProgramme());
     frame.setCenter(centre);
+    frame.setBottom(new PulseBar(desk.pulse()));
     makeTabs();
     message.setId("message");
     message.setMaxWidth(Double.MAX_VALUE);
@@ -125,9 +133,16 @@ public final class FretWindow extends StackPane {
                 Parts.words("Choose a passage on the left, or add one below it.", "empty-words")));
   }
 
+  /** Today's cards lead through the passages anyway; in a narrow window they need the room. */
+  private void foldProgramme() {
+    programme.foldUnlessAsked(station == Station.PRACTISE && getWidth() < ROOM_FOR_ALL);
+  }
+
   /** Shows a station of the open passage. */
   public void show(Station next) {
     station = next;
+    desk.pulse().setFollowsCards(next == Station.PRACTISE);
+    foldProgramme();
     ((ToggleButton) tabs.getChildren().get(Station.ALL.indexOf(next))).setSelected(true);
     desk.openProperty().get().ifPresent(this::lay);
   }
@@ -210,8 +225,7 @@ public final class FretWindow extends StackPane {
   }
 
   private void keyPressed(KeyEvent event) {
-    boolean typing = event.getTarget() instanceof TextInputControl;
-    if (typing || veil.isVisible()) {
+    if (isTyping(event) || veil.isVisible()) {
       return;
     }
     Optional<Runnable> asked =
@@ -224,6 +238,13 @@ public final class FretWindow extends StackPane {
           action.run();
           event.consume();
         });
+  }
+
+  /** Keys that belong to what has the focus: text, or Space on a button reached by keyboard. */
+  private static boolean isTyping(KeyEvent event) {
+    boolean isSpace = event.getCode() == KeyCode.SPACE;
+    return event.getTarget() instanceof TextInputControl
+        || isSpace && event.getTarget() instanceof Node node && node.isFocusVisible();
   }
 
   private void perform(Command command) {

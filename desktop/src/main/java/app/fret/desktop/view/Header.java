@@ -5,11 +5,13 @@ import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.Words;
 import app.fret.practice.Climb;
+import app.fret.practice.schedule.ItemOutlook;
 import app.fret.study.Study;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.Locale;
+import javafx.collections.MapChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -49,6 +51,10 @@ final class Header extends HBox {
     getChildren().addAll(names, figures, Parts.stretch(), undo, redo, menu);
     desk.openProperty().addListener((property, before, now) -> now.ifPresent(this::follow));
     desk.openProperty().get().ifPresent(this::follow);
+    desk.outlooks()
+        .addListener(
+            (MapChangeListener<Long, ItemOutlook>)
+                change -> desk.openProperty().get().ifPresent(this::show));
     undo.setDisable(true);
     redo.setDisable(true);
   }
@@ -97,6 +103,10 @@ final class Header extends HBox {
                 study.choices().tempo().occasion().id(), Words.tempo(study.practice().audition())),
             figure("clean today", cleanToday(study, climb)));
     passage.dueProperty().get().ifPresent(day -> figures.getChildren().add(daysLeft(day)));
+    ItemOutlook outlook = desk.outlooks().get(passage.opened().entry().id());
+    if (outlook != null) {
+      figures.getChildren().add(forecast(outlook));
+    }
   }
 
   private static String bars(Study study) {
@@ -121,6 +131,18 @@ final class Header extends HBox {
     String left =
         days > 1 ? days + " days" : days == 1 ? "1 day" : days == 0 ? "today" : "date has passed";
     return figure("to " + DAY.format(day), left);
+  }
+
+  private static VBox forecast(ItemOutlook outlook) {
+    String when =
+        outlook
+            .forecast()
+            .filter(f -> outlook.state() != ItemOutlook.State.READY)
+            .map(f -> " " + DAY.format(f.mid()))
+            .orElse("");
+    VBox box = figure("forecast" + when, outlook.state().words());
+    ((Label) box.getChildren().get(1)).getStyleClass().add(StateStyle.of(outlook.state()));
+    return box;
   }
 
   private static VBox figure(String name, String value) {

@@ -1,23 +1,19 @@
 package app.fret.desktop.view;
 
 import app.fret.bow.Stroke;
+import app.fret.desktop.model.CardMusic;
 import app.fret.desktop.model.Command;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.PracticeDay.Task;
 import app.fret.desktop.model.Words;
 import app.fret.desktop.music.Lanes;
 import app.fret.desktop.music.ScoreView;
-import app.fret.instrument.OutOfRangeException;
 import app.fret.practice.Climb;
 import app.fret.practice.MetronomeScale;
 import app.fret.practice.drill.DrillKind;
-import app.fret.practice.drill.DrillMusic;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
-import app.fret.score.Span;
 import app.fret.score.Tempo;
-import app.fret.study.DrillStudy;
-import app.fret.study.ProgrammeItem;
 import app.fret.study.Study;
 import java.util.List;
 import java.util.Locale;
@@ -33,7 +29,7 @@ import javafx.scene.layout.VBox;
 /** The open card: its music, how fast, how, what is counted, and the two large buttons. */
 final class OpenCard extends VBox {
   private static final double LEAST_BUTTON_WIDTH = 200;
-  private static final double MUSIC_HEIGHT = 110;
+  private static final double MUSIC_HEIGHT = 98;
   private static final double LEAST_MUSIC_HEIGHT = 84;
 
   private final PassageDesk desk;
@@ -43,7 +39,8 @@ final class OpenCard extends VBox {
   private final Label click = Parts.words("", "quiet");
   private final VBox steps = new VBox(2);
   private final Label gate = Parts.words("", "rung-left");
-  private final HBox speed = new HBox(14, tempo, click);
+  private final VBox how = new VBox(2, steps, click);
+  private final HBox speed = new HBox(14, tempo, how);
   private final ScoreView score;
   private final FlowPane buttons;
 
@@ -73,9 +70,11 @@ final class OpenCard extends VBox {
     HBox head = new HBox(8, title, Parts.stretch(), side);
     head.setAlignment(Pos.BASELINE_LEFT);
     speed.setAlignment(Pos.CENTER_LEFT);
-    speed.managedProperty().bind(speed.visibleProperty());
-    HBox.setHgrow(click, Priority.ALWAYS);
-    getChildren().addAll(head, score, speed, steps, buttons, gate, others());
+    HBox.setHgrow(how, Priority.ALWAYS);
+    how.setAlignment(Pos.CENTER_LEFT);
+    tempo.managedProperty().bind(tempo.visibleProperty());
+    click.managedProperty().bind(click.visibleProperty());
+    getChildren().addAll(head, score, speed, buttons, gate, others());
   }
 
   /** Of the whole passage a click says where the next miss was; a drill is of one spot anyway. */
@@ -133,7 +132,8 @@ final class OpenCard extends VBox {
   private void showLadder() {
     Climb climb = desk.passes().climbProperty().get();
     boolean planned = desk.day().flatMap(d -> d.seenProperty().get()).isPresent();
-    speed.setVisible(true);
+    tempo.setVisible(true);
+    click.setVisible(true);
     title.setText(planned ? "All of today's cards are done" : "Ladder");
     side.setText("");
     showTempo(climb.ladder().tempo(climb.rung()));
@@ -154,7 +154,8 @@ final class OpenCard extends VBox {
         .flatMap(DrillKind::ofId)
         .ifPresent(k -> k.steps().forEach(s -> steps.getChildren().add(Parts.words(s))));
     boolean isHere = card.item().isEmpty() || isOfThisPassage(card);
-    speed.setVisible(isHere);
+    tempo.setVisible(isHere);
+    click.setVisible(isHere);
     if (!counts || !isHere) {
       showUncounted(card, isHere);
       return;
@@ -182,8 +183,7 @@ final class OpenCard extends VBox {
     gate.setText(isHere ? gateWords(climb) + " Enter ticks the card off." : "");
     score.setVisible(warmsUp);
     if (warmsUp) {
-      Tempo slow = desk.study().choices().target();
-      showMusic(card, slow.at(Math.ceil(slow.perMinute() / 2)));
+      showMusic(card, CardMusic.warmUpTempo(desk.study()));
     }
   }
 
@@ -209,9 +209,9 @@ final class OpenCard extends VBox {
     double[] amounts = strokes.stream().mapToDouble(Stroke::amountCm).sorted().toArray();
     return String.format(
         Locale.ROOT,
-        "The same bow as at %s: %.0f cm a stroke in the middle of all.",
-        Words.tempo(desk.study().choices().target()),
-        amounts[amounts.length / 2]);
+        "%.0f cm of bow to most strokes, as at %s.",
+        amounts[amounts.length / 2],
+        Words.tempo(desk.study().choices().target()));
   }
 
   private String gateWords(Task task) {
@@ -255,51 +255,11 @@ final class OpenCard extends VBox {
     }
     desk.layOut(
         this,
-        () -> drill(study, card, at),
+        () -> CardMusic.of(study, card, at),
         made -> {
           if (study == desk.study()) {
             score.studyProperty().set(Optional.of(made));
           }
         });
-  }
-
-  private static Study drill(Study study, Card card, Tempo at) {
-    DrillKind kind = card.drill().flatMap(DrillKind::ofId).orElse(kindOf(card.kind()));
-    Optional<DrillMusic> music = kind.make(study.drillSource(), notes(study, card));
-    try {
-      return music.isPresent() ? DrillStudy.of(study, music.get(), at) : study;
-    } catch (OutOfRangeException e) {
-      throw new IllegalStateException("a drill leaves the instrument", e);
-    }
-  }
-
-  private static DrillKind kindOf(CardKind kind) {
-    return switch (kind) {
-      case WARM_UP -> DrillKind.CRESCENDO_SCALE;
-      case WHOLE_CLIMB -> DrillKind.WHOLE_CLIMB;
-      default -> DrillKind.RHYTHM;
-    };
-  }
-
-  /** Notes of the card's spot, or of the chunk that is worked on. */
-  private static Span notes(Study study, Card card) {
-    List<Span> chunks = study.chunks();
-    if (card.spot().isEmpty()) {
-      return ProgrammeItem.hardestChunk(study);
-    }
-    String place = card.spot().get().place();
-    for (int i = 0; i < study.notes().size(); i++) {
-      if (ProgrammeItem.place(study, i).equals(place)) {
-        int note = i;
-        return ProgrammeItem.problemAt(study, note)
-            .orElseGet(
-                () ->
-                    chunks.stream()
-                        .filter(c -> c.holds(note))
-                        .findFirst()
-                        .orElse(new Span(note, note)));
-      }
-    }
-    return chunks.isEmpty() ? new Span(0, 0) : chunks.get(0);
   }
 }

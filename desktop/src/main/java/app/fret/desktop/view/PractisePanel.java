@@ -99,7 +99,7 @@ final class PractisePanel extends VBox {
     content.getChildren().add(Parts.heading("Readiness"));
     for (ItemOutlook item : seen.schedule().items()) {
       Label title = Parts.label(item.item().title());
-      Label state = Parts.label(item.state().words(), style(item.state()));
+      Label state = Parts.label(item.state().words(), StateStyle.of(item.state()));
       state.setMinWidth(USE_PREF_SIZE);
       title.setMinWidth(0);
       HBox line = new HBox(8, title, Parts.stretch(), state);
@@ -108,15 +108,6 @@ final class PractisePanel extends VBox {
       item.warning().ifPresent(w -> content.getChildren().add(Parts.words(w, "small")));
     }
     seen.leftOut().forEach(w -> content.getChildren().add(Parts.words(w, "trouble")));
-  }
-
-  private static String style(ItemOutlook.State state) {
-    return switch (state) {
-      case READY, ON_TRACK -> "task-done";
-      case BEHIND -> "caution";
-      case CANNOT -> "trouble";
-      case UNKNOWN -> "quiet";
-    };
   }
 
   private void addCare() {

@@ -30,7 +30,7 @@ final class PractiseStation extends VBox {
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
   private static final double CARDS_WIDTH = 208;
-  private static final double LOWER_HEIGHT = 176;
+  private static final double LOWER_HEIGHT = 150;
   private static final double LADDER_WIDTH = 234;
 
   private final PassageDesk desk;
@@ -56,7 +56,7 @@ final class PractiseStation extends VBox {
     HBox.setHgrow(openCard, Priority.ALWAYS);
     VBox.setVgrow(upper, Priority.ALWAYS);
     upper.setMinHeight(USE_PREF_SIZE);
-    VBox content = new VBox(10, head, upper, lower(), dates());
+    VBox content = new VBox(8, head, upper, lower(), dates());
     content.getStyleClass().add("practise");
     // A low window scrolls to ladder and chart; the open card stays in sight.
     ScrollPane all = Parts.scroll(content);
@@ -96,10 +96,11 @@ final class PractiseStation extends VBox {
 
   private HBox dates() {
     Label head = Parts.label("To the date", "section-heading");
-    head.setMinWidth(USE_PREF_SIZE);
+    VBox names = new VBox(head, Parts.label("\u2022 rhythm days", "small"));
+    names.setMinWidth(USE_PREF_SIZE);
     HBox.setHgrow(strip, Priority.ALWAYS);
     strip.setMinWidth(0);
-    HBox row = new HBox(12, head, strip);
+    HBox row = new HBox(12, names, strip);
     row.setAlignment(Pos.TOP_LEFT);
     return row;
   }

@@ -3,7 +3,9 @@ package app.fret.desktop.view;
 import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.ProgrammeEntry;
 import app.fret.desktop.model.Words;
+import app.fret.practice.schedule.ItemOutlook;
 import javafx.collections.ListChangeListener;
+import javafx.collections.MapChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
@@ -32,6 +34,7 @@ final class ProgrammeView extends VBox {
     getChildren().addAll(Parts.label("PROGRAMME", "programme-heading"), scroll, foot);
     desk.programme().addListener((ListChangeListener<ProgrammeEntry>) change -> show());
     desk.openProperty().addListener((property, before, now) -> show());
+    desk.outlooks().addListener((MapChangeListener<Long, ItemOutlook>) change -> show());
     show();
   }
 
@@ -55,6 +58,19 @@ final class ProgrammeView extends VBox {
     }
   }
 
+  private HBox barsAndState(ProgrammeEntry entry) {
+    HBox row =
+        new HBox(
+            8, Parts.label(Words.count(entry.bars(), "bar", "bars"), "small"), Parts.stretch());
+    ItemOutlook outlook = desk.outlooks().get(entry.passage().id());
+    if (outlook != null) {
+      Label state = Parts.label(outlook.state().words(), "small", StateStyle.of(outlook.state()));
+      state.setId("state-" + entry.passage().id());
+      row.getChildren().add(state);
+    }
+    return row;
+  }
+
   private VBox line(ProgrammeEntry entry) {
     ProgressBar bar = new ProgressBar(entry.progress());
     bar.setMaxWidth(Double.MAX_VALUE);
@@ -69,7 +85,7 @@ final class ProgrammeView extends VBox {
         new VBox(
             3,
             Parts.label(entry.passage().title(), "passage-name"),
-            Parts.label(Words.count(entry.bars(), "bar", "bars"), "small"),
+            barsAndState(entry),
             progress,
             Parts.label(entry.nextTask(), entry.climb().isDone() ? "task-done" : "task"));
     line.getStyleClass().add("programme-line");

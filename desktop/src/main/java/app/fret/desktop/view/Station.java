@@ -80,7 +80,8 @@ public record Station(
               Command.SLIP,
               Command.CARD_DONE,
               Command.NEXT_CARD,
-              Command.PREVIOUS_CARD),
+              Command.PREVIOUS_CARD,
+              Command.CLICK),
           (d, s) -> new PractiseStation(d),
           PractisePanel::new);
 

@@ -1,0 +1,83 @@
+package app.fret.desktop.model;
+
+import app.fret.instrument.OutOfRangeException;
+import app.fret.practice.drill.DrillKind;
+import app.fret.practice.drill.DrillMusic;
+import app.fret.practice.schedule.Card;
+import app.fret.practice.schedule.CardKind;
+import app.fret.score.Span;
+import app.fret.score.Tempo;
+import app.fret.study.DrillStudy;
+import app.fret.study.ProgrammeItem;
+import app.fret.study.Study;
+import java.util.List;
+import java.util.Optional;
+
+/** The music of a card: the passage itself, or a drill made of it. */
+public final class CardMusic {
+  private CardMusic() {}
+
+  /**
+   * The study of what a card has one play. Takes time: a drill is planned like any passage.
+   *
+   * @param study the passage the card is for
+   * @param at how fast it is played
+   */
+  public static Study of(Study study, Card card, Tempo at) {
+    if (card.kind().isWholePass() || !isPlayed(card.kind())) {
+      return study;
+    }
+    DrillKind kind = card.drill().flatMap(DrillKind::ofId).orElse(kindOf(card.kind()));
+    Optional<DrillMusic> music = kind.make(study.drillSource(), notes(study, card));
+    try {
+      return music.isPresent() ? DrillStudy.of(study, music.get(), at) : study;
+    } catch (OutOfRangeException e) {
+      throw new IllegalStateException("a drill leaves the instrument", e);
+    }
+  }
+
+  /** Whether a card has music made of the passage. */
+  private static boolean isPlayed(CardKind kind) {
+    return switch (kind) {
+      case WARM_UP, WHOLE_CLIMB, RHYTHM, DRILL -> true;
+      default -> false;
+    };
+  }
+
+  private static DrillKind kindOf(CardKind kind) {
+    return switch (kind) {
+      case WARM_UP -> DrillKind.CRESCENDO_SCALE;
+      case WHOLE_CLIMB -> DrillKind.WHOLE_CLIMB;
+      default -> DrillKind.RHYTHM;
+    };
+  }
+
+  /** Tempo of a warm-up: half of the target. */
+  public static Tempo warmUpTempo(Study study) {
+    Tempo target = study.choices().target();
+    return target.at(Math.ceil(target.perMinute() / 2));
+  }
+
+  /** Notes of the card's spot, or of the chunk that is worked on. */
+  private static Span notes(Study study, Card card) {
+    if (card.spot().isEmpty()) {
+      return ProgrammeItem.hardestChunk(study);
+    }
+    String place = card.spot().get().place();
+    for (int i = 0; i < study.notes().size(); i++) {
+      if (ProgrammeItem.place(study, i).equals(place)) {
+        int note = i;
+        return ProgrammeItem.problemAt(study, note).orElseGet(() -> chunkAt(study, note));
+      }
+    }
+    List<Span> chunks = study.chunks();
+    return chunks.isEmpty() ? new Span(0, 0) : chunks.get(0);
+  }
+
+  private static Span chunkAt(Study study, int note) {
+    return study.chunks().stream()
+        .filter(c -> c.holds(note))
+        .findFirst()
+        .orElse(new Span(note, note));
+  }
+}

@@ -57,7 +57,7 @@ final class DrillCommand implements Command {
         .value(FROM, "BAR:INDEX", "First note it is made from; the first of the passage.")
         .value(TO, "BAR:INDEX", "Last note it is made from; the last of the passage.")
         .value(AT, "TEMPO", "How fast, in the beat of the target; the first rung by default.")
-        .value(OUT, "FILE", "Writes its music: .musicxml, .xml, .mxl, .abc, .mid or .pdf.")
+        .value(OUT, "FILE", "Writes its music: .musicxml, .xml, .mxl, .abc, .mid, .pdf or .wav.")
         .flag(OVERWRITE, "Lets --out replace a file that is there already.");
   }
 
@@ -75,10 +75,8 @@ final class DrillCommand implements Command {
     if (asked != 1) {
       throw new IllegalArgumentException("say one of --list, --number N and --kind KIND");
     }
-    Optional<MarkedOutput> output =
-        given
-            .text(OUT)
-            .map(file -> new MarkedOutput(OutputName.of(file), given.has(OVERWRITE), false));
+    Optional<DrillOutput> output =
+        given.text(OUT).map(file -> new DrillOutput(OutputName.of(file), given.has(OVERWRITE)));
     if (output.isPresent()) {
       output.get().require(plan.input());
     }

@@ -17,6 +17,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import javax.sound.sampled.AudioInputStream;
+import javax.sound.sampled.AudioSystem;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -81,6 +83,22 @@ class PracticeCommandsTest {
       assertThat(music.title()).contains("Rhythm set");
       assertThat(music.events()).hasSizeGreaterThan(6 * 12);
     }
+  }
+
+  @Test
+  void aDrillIsHeardAsSound() throws Exception {
+    Path file = folder.resolve("slide.wav");
+    Run run =
+        on("drill", "--kind", "rhythm", "--from", "1:1", "--to", "1:4", "--out", file.toString());
+    assertThat(run.exit()).isZero();
+    try (AudioInputStream in = AudioSystem.getAudioInputStream(file.toFile())) {
+      assertThat(in.getFormat().getSampleRate()).isEqualTo(44_100f);
+      assertThat(in.getFrameLength()).isGreaterThan(44_100);
+    }
+    String input = score.toString().replace(".musicxml", ".wav");
+    Files.copy(score, Path.of(input));
+    Run refused = run("drill", input, "--instrument", "violin", "--kind", "rhythm", "--out", input);
+    assertThat(refused.err()).contains("is the input itself");
   }
 
   @ParameterizedTest

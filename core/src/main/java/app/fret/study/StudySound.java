@@ -1,8 +1,11 @@
 package app.fret.study;
 
+import app.fret.brief.Brief;
 import app.fret.reading.Others;
+import app.fret.score.SoundingPitch;
 import app.fret.score.Span;
 import app.fret.sound.ClickChoices;
+import app.fret.sound.ClickKind;
 import app.fret.sound.Drone;
 import app.fret.sound.Pulse;
 import app.fret.sound.SoundPlan;
@@ -15,6 +18,10 @@ import java.util.Optional;
 
 /** Click and drone of a study, at any tempo, as often as wanted. */
 public final class StudySound {
+  private static final double PLAIN_GAIN = 0.9;
+  private static final double A4_MIDI = 69;
+  private static final double SEMITONES = 12;
+
   private StudySound() {}
 
   /**
@@ -33,6 +40,29 @@ public final class StudySound {
   public static SoundPlan of(
       Study study, double perMinute, ClickChoices click, Optional<Drone> drone, Span bars) {
     return of(study, perMinute, click, drone, 1, music(study).only(bars));
+  }
+
+  /**
+   * A study played as plain tones, every note at the pitch of the page in equal temperament and all
+   * alike, over its beat: what a drill sounds like, no more.
+   */
+  public static SoundPlan played(Study study) {
+    Brief brief = study.brief();
+    ClickChoices beat = ClickChoices.of(ClickKind.BEAT);
+    Pulse.Timed timed = Pulse.of(music(study), 1, beat);
+    double a4Hz = study.player().instrument().a4Hz();
+    List<Tone> tones = new ArrayList<>();
+    for (int note = 0; note < brief.notes().size(); note++) {
+      double from = brief.timeline().startSeconds(note);
+      double to = brief.timeline().endSeconds(note);
+      List<SoundingPitch> heads = brief.pitches().get(note);
+      heads.forEach(p -> tones.add(new Tone(from, to, hz(p, a4Hz), PLAIN_GAIN / heads.size())));
+    }
+    return new SoundPlan(timed.seconds(), timed.clicks(), tones);
+  }
+
+  private static double hz(SoundingPitch pitch, double a4Hz) {
+    return a4Hz * Math.pow(2, (pitch.midi() - A4_MIDI) / SEMITONES);
   }
 
   private static SoundPlan of(

@@ -21,14 +21,28 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Tones to play over; frequencies by the usual formula from A4 = 440 Hz (ISO 16). */
 class DroneTest {
+  private static Study study() throws Exception {
+    return Study.of(
+        Music.passage("C5/4 E5/4 G5/4 E5/4 | G4/4 B4/4 D5/4 B4/4 | C5/1"),
+        Player.of("", Instruments.named("violin")),
+        Choices.at(new Tempo(BeatUnit.QUARTER, 60)));
+  }
+
   private static List<Tone> tones(String what, boolean just, int loops) throws Exception {
-    Study study =
-        Study.of(
-            Music.passage("C5/4 E5/4 G5/4 E5/4 | G4/4 B4/4 D5/4 B4/4 | C5/1"),
-            Player.of("", Instruments.named("violin")),
-            Choices.at(new Tempo(BeatUnit.QUARTER, 60)));
+    Study study = study();
     ClickChoices none = ClickChoices.of(ClickKind.NONE);
     return StudySound.of(study, 60, none, Optional.of(new Drone(what, just)), loops).tones();
+  }
+
+  @Test
+  void aPlayedPassageIsATonePerNoteOverItsBeat() throws Exception {
+    SoundPlan played = StudySound.played(study());
+    assertThat(played.tones()).hasSize(9);
+    assertThat(played.clicks()).hasSize(12);
+    assertThat(played.tones().get(0).hz())
+        .as("middle C an octave up")
+        .isCloseTo(523.25, within(0.01));
+    assertThat(played.tones().get(8).fromSeconds()).isCloseTo(8, within(1e-9));
   }
 
   @Test

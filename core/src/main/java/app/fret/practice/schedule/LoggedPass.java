@@ -17,6 +17,7 @@ import java.util.Optional;
  *     whole
  * @param hurts whether it hurt or tired
  * @param card what it was played for
+ * @param hits how often its spot was played in it
  */
 public record LoggedPass(
     String item,
@@ -28,7 +29,23 @@ public record LoggedPass(
     Optional<String> spot,
     boolean spotLeftOut,
     boolean hurts,
-    CardKind card) {
+    CardKind card,
+    int hits) {
+  /** A pass that goes through every spot once. */
+  public LoggedPass(
+      String item,
+      LocalDate date,
+      double perMinute,
+      boolean clean,
+      double seconds,
+      boolean cold,
+      Optional<String> spot,
+      boolean spotLeftOut,
+      boolean hurts,
+      CardKind card) {
+    this(item, date, perMinute, clean, seconds, cold, spot, spotLeftOut, hurts, card, 1);
+  }
+
   /** Whether it counts for the gate, for readiness and for the forecast. */
   boolean tells() {
     return card.isWholePass() && !spotLeftOut && !hurts;

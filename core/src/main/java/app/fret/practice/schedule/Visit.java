@@ -53,7 +53,7 @@ final class Visit {
       addRhythm();
     }
     if (left > 0) {
-      add(CardKind.LADDER, left, work.rungPerMinute(0), ladderReason());
+      add(CardKind.LADDER, left, work.rungPerMinute(0), ladderReason() + capWords());
     }
     return cards;
   }
@@ -123,7 +123,10 @@ final class Visit {
     if (minutes > left - LEAST_LADDER) {
       return;
     }
-    boolean plateau = work.standing().isAtPlateau();
+    if (work.standing().isAtPlateau()) {
+      addClimb(fits);
+      return;
+    }
     String where = fits ? "" : item.chunkWords() + "; ";
     String last =
         work.lastRhythm()
@@ -133,14 +136,46 @@ final class Visit {
                         + d.getDayOfWeek().getDisplayName(TextStyle.FULL, Locale.ENGLISH))
             .orElse("the first");
     String why =
-        plateau
-            ? where + "no new rung in five days: rhythms, rung by rung"
-            : where
-                + last
-                + ", "
-                + learner.rhythmDaysPerWeek()
-                + " days a week, never on following days";
-    add(plateau ? CardKind.WHOLE_CLIMB : CardKind.RHYTHM, minutes, perMinute, why);
+        where + last + ", " + learner.rhythmDaysPerWeek() + " days a week, never on following days";
+    addSets(CardKind.RHYTHM, 1, minutes, perMinute, why);
+  }
+
+  /** The rhythm set rung by rung, from the rung below the one worked on up to as many as fit. */
+  private void addClimb(boolean ofWhole) {
+    Item item = work.item();
+    int from = work.rungBelow(1);
+    List<Double> rungs = work.standing().climb().ladder().rungs();
+    double seconds = 0;
+    int to = from;
+    while (to < rungs.size()) {
+      double share = rungs.get(to) / item.target().perMinute();
+      double between = Model.figure("day.between-passes-seconds");
+      double once = ofWhole ? item.passSecondsAt(share) : item.chunkSeconds() / share + between;
+      double next = seconds + Model.figure("rhythm.passes") * once;
+      if (Math.ceil(next / SECONDS_A_MINUTE) > left - LEAST_LADDER) {
+        break;
+      }
+      seconds = next;
+      to++;
+    }
+    if (to == from) {
+      return;
+    }
+    String where = ofWhole ? "" : item.chunkWords() + "; ";
+    String why =
+        String.format(
+            Locale.ROOT,
+            "%sno new rung in five days: rhythms rung by rung, %.0f to %.0f",
+            where,
+            rungs.get(from),
+            rungs.get(to - 1));
+    int minutes = (int) Math.ceil(seconds / SECONDS_A_MINUTE);
+    addSets(CardKind.WHOLE_CLIMB, to - from, minutes, rungs.get(from), why);
+  }
+
+  /** Sets are counted by their forms, of which some take longer than a straight pass. */
+  private void addSets(CardKind kind, int sets, int minutes, double perMinute, String why) {
+    card(kind, minutes, perMinute, sets * Model.count("rhythm.forms"), why);
   }
 
   private static int minutes(double passSeconds) {
@@ -150,15 +185,15 @@ final class Visit {
   private void add(CardKind kind, int minutes, double perMinute, String reason) {
     Item item = work.item();
     double seconds = item.passSecondsAt(perMinute / item.target().perMinute());
-    boolean set = kind == CardKind.RHYTHM || kind == CardKind.WHOLE_CLIMB;
-    int passes =
-        set
-            ? Model.count("rhythm.passes")
-            : (int) Math.max(1, Math.floor(minutes * SECONDS_A_MINUTE / seconds));
+    int passes = (int) Math.max(1, Math.floor(minutes * SECONDS_A_MINUTE / seconds));
+    card(kind, minutes, perMinute, passes, reason);
+  }
+
+  private void card(CardKind kind, int minutes, double perMinute, int passes, String reason) {
     cards.add(
         new Card(
             kind,
-            Optional.of(item),
+            Optional.of(work.item()),
             number,
             OptionalDouble.of(perMinute),
             passes,
@@ -176,6 +211,21 @@ final class Visit {
             ? ", " + work.daysLeft(day, learner) + " days of practice left"
             : "";
     return "clean at about " + share + " % of the target" + days;
+  }
+
+  /** What the caps of a spot mean for passes through the whole. */
+  private String capWords() {
+    return work.item().spots().stream()
+        .filter(Spot::isCapped)
+        .findFirst()
+        .map(
+            spot ->
+                "; bar "
+                    + spot.place().split(":")[0]
+                    + " at most "
+                    + SpotCount.CAP.inARow()
+                    + " times in a row")
+        .orElse("");
   }
 
   private String upkeepReason() {

@@ -145,7 +145,12 @@ final class Work {
 
   /** Tempo of the rung that is worked on, or of one lower by some rungs, in the target's beat. */
   double rungPerMinute(int lower) {
-    return standing.climb().ladder().rungs().get(Math.max(0, rung - lower));
+    return standing.climb().ladder().rungs().get(rungBelow(lower));
+  }
+
+  /** The rung that is worked on, or one lower by some rungs. */
+  int rungBelow(int lower) {
+    return Math.max(0, rung - lower);
   }
 
   /** Whether a rhythm set may come up on a day: not on following days, not too often a week. */

@@ -136,6 +136,27 @@ class ScheduleTest {
   }
 
   @Test
+  void atAPlateauTheRhythmsGoRungByRungAsFarAsTheVisitReaches() {
+    Item item = passage("a", 120, 60, TODAY.plusDays(60));
+    List<LoggedPass> log = new ArrayList<>();
+    for (int ago = 7; ago > 0; ago--) {
+      log.add(Programmes.pass("a", TODAY.minusDays(ago), 60, false));
+    }
+    Card climb =
+        Schedule.of(LEARNER.withMinutes(90), List.of(item), log, TODAY, 1, 7)
+            .days()
+            .get(0)
+            .cards()
+            .stream()
+            .filter(c -> c.kind() == CardKind.WHOLE_CLIMB)
+            .findFirst()
+            .orElseThrow();
+    assertThat(climb.passes()).isPositive().matches(p -> p % 6 == 0);
+    assertThat(climb.minutes()).isLessThanOrEqualTo(10);
+    assertThat(climb.reason()).contains("no new rung in five days", "rung by rung, 60 to");
+  }
+
+  @Test
   void noPassageIsNeglectedForMoreThanThreeDaysOfPractice() {
     List<Day> days = practised(schedule(LEARNER, four(), List.of()));
     for (String id : List.of("a", "b", "c")) {

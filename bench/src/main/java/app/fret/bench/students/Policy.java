@@ -16,7 +16,8 @@ import java.util.OptionalDouble;
 
 /** A way to fill a day. All have the same minutes; all but two the same drills. */
 enum Policy {
-  CHOSEN("Fret's schedule"),
+  CHOSEN("Fret's schedule, even"),
+  CHOSEN_MANY("as many ready as possible"),
   ROUND_ROBIN("equal shares, same drills"),
   LADDER_ALONE("equal shares, ladder alone"),
   WORST_FIRST("worst first"),
@@ -30,14 +31,21 @@ enum Policy {
     this.words = words;
   }
 
+  /** Whether it is one of Fret's own. */
+  boolean isFrets() {
+    return this == CHOSEN || this == CHOSEN_MANY;
+  }
+
   String words() {
     return words;
   }
 
   List<Card> cards(
       Learner learner, List<Item> items, List<LoggedPass> log, LocalDate today, long seed) {
-    if (this == CHOSEN) {
-      return Schedule.of(learner, items, log, today, 1, seed).days().get(0).cards();
+    if (isFrets()) {
+      Learner own =
+          this == CHOSEN ? learner : learner.with(Learner.Stance.AS_MANY_READY_AS_POSSIBLE);
+      return Schedule.of(own, items, log, today, 1, seed).days().get(0).cards();
     }
     List<Item> order = new ArrayList<>(items);
     if (this == WORST_FIRST) {
@@ -47,7 +55,7 @@ enum Policy {
               .orElseThrow();
       order = List.of(worst);
     }
-    int playing = playingMinutes(learner, items, today);
+    int playing = playingMinutes(learner, items, log, today);
     List<Card> cards = new ArrayList<>();
     int each = Math.max(1, playing / order.size());
     for (Item item : order) {
@@ -59,8 +67,9 @@ enum Policy {
   }
 
   /** The minutes that Fret's own day would play, so that none is favoured. */
-  private static int playingMinutes(Learner learner, List<Item> items, LocalDate today) {
-    return Schedule.of(learner, items, List.of(), today, 1, 1).days().get(0).cards().stream()
+  private static int playingMinutes(
+      Learner learner, List<Item> items, List<LoggedPass> log, LocalDate today) {
+    return Schedule.of(learner, items, log, today, 1, 1).days().get(0).cards().stream()
         .filter(c -> c.kind() != CardKind.BREAK && c.kind() != CardKind.WARM_UP)
         .mapToInt(Card::minutes)
         .sum();

@@ -9,22 +9,34 @@ import java.util.Random;
  */
 final class Student {
   private static final double WIDTH = 0.07;
-  private static final double GAIN = 0.0042;
+  private static final double GAIN_A_MINUTE = 0.0085;
   private static final double NEAR = 0.13;
   private static final double CEILING = 0.16;
   private static final double TOO_FAST = 0.12;
-  private static final double HARM = 0.004;
+  private static final double HARM_A_MINUTE = 0.004;
   private static final double COLD = 0.05;
   private static final double FORGETS_A_DAY = 0.008;
-  private static final double DRILL_A_MINUTE = 0.07;
+
+  /** A single day without it costs less than those that follow. */
+  private static final double FIRST_DAY_SHARE = 0.4;
+
+  private static final double DRILL_A_MINUTE = 0.02;
+  private static final double SPOT_A_CLEAN_PASS = 0.9995;
+
+  /** Minutes of one passage in one day after which more of it brings little. */
+  private static final double SATED_MINUTES = 10;
+
   private static final double RHYTHM_A_MINUTE = 0.004;
   private static final double TIRED_FROM_MINUTES = 45;
   private static final double TIRED_A_MINUTE = 0.002;
 
   private final Random random;
   private final Traits traits;
+  private final double ease;
   private double skill;
   private double spot;
+  private double minutesOfDay;
+  private int daysWithout;
 
   /**
    * How a student differs from the usual one.
@@ -37,7 +49,15 @@ final class Student {
     static final Traits USUAL = new Traits(1, 1, 1);
   }
 
-  Student(double start, double spot, Traits traits, Random random) {
+  /**
+   * A student before a passage.
+   *
+   * @param start tempo that is just possible
+   * @param spot chance to miss at its hard spot
+   * @param ease how quickly this passage comes, 1 for usual
+   */
+  Student(double start, double spot, double ease, Traits traits, Random random) {
+    this.ease = ease;
     this.skill = start;
     this.spot = spot;
     this.traits = traits;
@@ -53,18 +73,35 @@ final class Student {
     return 1 / (1 + Math.exp(-lead / (WIDTH * traits.errors()))) * (1 - spot);
   }
 
-  Heard play(double tempo, boolean cold, double minutesToday) {
+  /**
+   * Plays it once.
+   *
+   * @param tempo logarithm of the tempo over the target
+   * @param minutesToday minutes played today before, of anything
+   * @param minutes how long the pass takes
+   */
+  Heard play(double tempo, boolean cold, double minutesToday, double minutes) {
     double clean = chance(tempo, cold, minutesToday);
     boolean isClean = random.nextDouble() < clean;
     boolean atSpot = !isClean && random.nextDouble() < spot / Math.max(1e-9, 1 - clean);
     double distance = (tempo - skill) / NEAR;
     double room = Math.max(0, CEILING - skill);
-    skill += traits.learning() * GAIN * Math.exp(-distance * distance) * Math.min(1, room / 0.3);
+    double near = Math.exp(-distance * distance) * Math.min(1, room / 0.3);
+    skill += gain() * GAIN_A_MINUTE * minutes * near;
     if (tempo > skill + TOO_FAST) {
-      skill -= HARM;
+      skill -= HARM_A_MINUTE * minutes;
     }
-    spot *= isClean ? 0.997 : 1;
+    spot *= isClean ? SPOT_A_CLEAN_PASS : 1;
     return new Heard(isClean, atSpot);
+  }
+
+  /** Takes minutes of this passage: the more there were today, the less the next bring. */
+  void spend(double minutes) {
+    minutesOfDay += minutes;
+  }
+
+  private double gain() {
+    return traits.learning() * ease * Math.exp(-minutesOfDay / SATED_MINUTES);
   }
 
   /** A drill that fits works on the spot; another is slow practice. */
@@ -74,11 +111,14 @@ final class Student {
 
   void rhythm(double minutes) {
     double room = Math.max(0, CEILING - skill);
-    skill += traits.learning() * RHYTHM_A_MINUTE * minutes * Math.min(1, room / 0.3);
+    skill += gain() * RHYTHM_A_MINUTE * minutes * Math.min(1, room / 0.3);
   }
 
   void night(boolean played) {
-    skill -= played ? 0 : traits.forgetting() * FORGETS_A_DAY;
+    minutesOfDay = 0;
+    daysWithout = played ? 0 : daysWithout + 1;
+    double share = daysWithout == 1 ? FIRST_DAY_SHARE : 1;
+    skill -= played ? 0 : traits.forgetting() * share * FORGETS_A_DAY;
   }
 
   /** Whether a cold pass at the target would more likely than not be clean. */

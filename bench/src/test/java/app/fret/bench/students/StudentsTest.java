@@ -3,14 +3,13 @@ package app.fret.bench.students;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fret.bench.students.Student.Traits;
-import app.fret.bench.students.Students.Programme;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 /** The invented student does what it says, and the comparison tells plans apart. */
 class StudentsTest {
   private static Student student(double start, double spot) {
-    return new Student(start, spot, Traits.USUAL, new Random(1));
+    return new Student(start, spot, 1, Traits.USUAL, new Random(1));
   }
 
   @Test
@@ -18,7 +17,7 @@ class StudentsTest {
     Student student = student(-0.5, 0);
     double before = student.chance(-0.4, false, 0);
     for (int i = 0; i < 30; i++) {
-      student.play(-0.5, false, 0);
+      student.play(-0.5, false, 0, 0.5);
     }
     assertThat(student.chance(-0.4, false, 0)).isGreaterThan(before);
   }
@@ -28,7 +27,7 @@ class StudentsTest {
     Student student = student(-0.5, 0);
     double before = student.chance(-0.4, false, 0);
     for (int i = 0; i < 30; i++) {
-      student.play(0, false, 0);
+      student.play(0, false, 0, 0.5);
     }
     assertThat(student.chance(-0.4, false, 0)).isLessThan(before);
   }
@@ -36,7 +35,7 @@ class StudentsTest {
   @Test
   void aDayOffForgetsAndTwiceSoForWhoForgetsTwice() {
     Student usual = student(0, 0);
-    Student forgetful = new Student(0, 0, new Traits(1, 2, 1), new Random(1));
+    Student forgetful = new Student(0, 0, 1, new Traits(1, 2, 1), new Random(1));
     usual.night(false);
     forgetful.night(false);
     assertThat(forgetful.chance(0, false, 0)).isLessThan(usual.chance(0, false, 0));

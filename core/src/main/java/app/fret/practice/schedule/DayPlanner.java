@@ -3,11 +3,13 @@ package app.fret.practice.schedule;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.ToIntFunction;
 
 /**
  * Makes the cards of a day: warm-up, run-throughs where they are due, visits of at most ten minutes
@@ -74,7 +76,9 @@ final class DayPlanner {
     List<Card> cards = new ArrayList<>();
     int left = playing;
     for (Work work : due) {
-      int minutes = (int) Math.ceil(work.item().passSecondsAt(1) / SECONDS_A_MINUTE);
+      double perMinute = work.mockPerMinute();
+      double share = perMinute / work.item().target().perMinute();
+      int minutes = (int) Math.ceil(work.item().passSecondsAt(share) / SECONDS_A_MINUTE);
       if (minutes <= left) {
         left -= minutes;
         cards.add(
@@ -82,10 +86,11 @@ final class DayPlanner {
                 CardKind.MOCK,
                 Optional.of(work.item()),
                 1,
-                OptionalDouble.of(work.item().target().perMinute()),
+                OptionalDouble.of(perMinute),
                 1,
                 minutes,
                 "once, cold, in an order drawn for today; "
+                    + (share < 1 ? "at the rung, the target is not in reach yet; " : "")
                     + work.daysLeft(date, learner)
                     + " days of practice to the date",
                 Optional.empty(),
@@ -154,22 +159,39 @@ final class DayPlanner {
       LocalDate date, int minutes, List<Work> climbing, Map<Work, Integer> into) {
     List<DayProblem.Wish> wishes = climbing.stream().map(w -> w.wish(date, learner)).toList();
     int[] shares = DayProblem.allot(wishes, minutes, learner.stance());
+    Map<Work, Integer> today = new HashMap<>();
     for (int i = 0; i < shares.length; i++) {
       climbing.get(i).earn(shares[i]);
+      today.put(climbing.get(i), shares[i]);
     }
-    int most = Model.count("day.most-minutes-a-passage");
-    int least = Model.count("day.card-from-minutes");
     List<Work> byUrgency = new ArrayList<>(climbing);
     byUrgency.sort(
         Comparator.comparing((Work w) -> !isLongAgo(w, date))
             .thenComparingDouble(w -> -w.credit())
             .thenComparing(w -> w.item().id()));
+    int left = give(byUrgency, minutes, date, into, today::get);
+    return give(byUrgency, left, date, into, w -> (int) Math.floor(w.credit()));
+  }
+
+  /**
+   * Gives each its wish as far as the minutes go: first what is its own today, so that all come up
+   * on as many days as can be, then what it is owed from days before.
+   */
+  private static int give(
+      List<Work> byUrgency,
+      int minutes,
+      LocalDate date,
+      Map<Work, Integer> into,
+      ToIntFunction<Work> wish) {
+    int most = Model.count("day.most-minutes-a-passage");
+    int least = Model.count("day.card-from-minutes");
     int left = minutes;
     for (Work work : byUrgency) {
-      int wanted = (int) Math.min(most, Math.floor(work.credit()));
-      int given = Math.min(left, isLongAgo(work, date) ? Math.max(least, wanted) : wanted);
-      if (given >= least) {
-        into.put(work, given);
+      int before = into.getOrDefault(work, 0);
+      int floor = before == 0 && isLongAgo(work, date) ? least : 0;
+      int given = Math.min(Math.min(left, most - before), Math.max(floor, wish.applyAsInt(work)));
+      if (before + given >= least && given > 0) {
+        into.put(work, before + given);
         work.spend(given);
         left -= given;
       }

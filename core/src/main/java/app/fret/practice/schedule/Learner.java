@@ -47,7 +47,7 @@ public record Learner(
   }
 
   /** The same with another stance. */
-  Learner with(Stance newStance) {
+  public Learner with(Stance newStance) {
     return new Learner(minutesPerDay, daysOff, rhythmDaysPerWeek, newStance);
   }
 

@@ -188,6 +188,11 @@ public final class Standing {
     return clean;
   }
 
+  /** Whether the target was passed, which is not yet to be ready. */
+  boolean hasPassedTheTarget() {
+    return gateIsPassed;
+  }
+
   /** Share of the latest cold passes that were clean; half where there is none. */
   double coldShare() {
     int looked = Math.min(coldResults.size(), Model.count("ready.cold-days"));

@@ -48,6 +48,9 @@ final class Visit {
       add(CardKind.UPKEEP, left, item.target().perMinute(), upkeepReason());
       return cards;
     }
+    if (isFirst && work.standing().hasPassedTheTarget()) {
+      addColdRun();
+    }
     addDrill();
     if (isFirst) {
       addRhythm();
@@ -56,6 +59,22 @@ final class Visit {
       add(CardKind.LADDER, left, work.rungPerMinute(0), ladderReason() + capWords());
     }
     return cards;
+  }
+
+  /** Only the day's first pass tells whether a passage is ready: nothing of it comes before. */
+  private void addColdRun() {
+    Item item = work.item();
+    int minutes = (int) Math.ceil(item.passSecondsAt(1) / SECONDS_A_MINUTE);
+    if (minutes > left) {
+      return;
+    }
+    String why =
+        String.format(
+            Locale.ROOT,
+            "the target was passed; ready when the day's first pass is clean %d times of %d",
+            Model.count("ready.cold-clean"),
+            Model.count("ready.cold-days"));
+    card(CardKind.UPKEEP, minutes, item.target().perMinute(), 1, why);
   }
 
   private void addDrill() {
@@ -99,12 +118,18 @@ final class Visit {
             () -> new Spot(place, "bar " + place.split(":")[0], List.of("chain-forward"), false));
   }
 
+  /** A spot that does not miss and was drilled some times is only looked after now and then. */
   private Optional<Spot> hardest(boolean nothingMissed) {
-    return isFirst && nothingMissed
-        ? work.item().spots().stream()
-            .filter(s -> !work.standing().restingSpots().contains(s.place()))
-            .findFirst()
-        : Optional.empty();
+    if (!isFirst || !nothingMissed) {
+      return Optional.empty();
+    }
+    boolean isItsDay =
+        work.standing().contacts().size() % Model.count("drill.upkeep-every-contacts") == 0;
+    return work.item().spots().stream()
+        .filter(s -> !work.standing().restingSpots().contains(s.place()))
+        .findFirst()
+        .filter(
+            s -> isItsDay || work.standing().cardsOf(s.place()) < Model.count("drill.first-cards"));
   }
 
   /** The set in the whole passage where it fits, else in its hardest chunk. */

@@ -79,6 +79,15 @@ final class Work {
     return readyBy.filter(day::isAfter).isPresent() && !isOver(day);
   }
 
+  /**
+   * Tempo of a run-through: the target, or the rung as long as the target is far beyond what is
+   * clean; playing too fast for that undoes what was learnt (common practice, no source).
+   */
+  double mockPerMinute() {
+    boolean inReach = isReady() || theta >= -Model.figure("mock.reach");
+    return inReach ? item().target().perMinute() : rungPerMinute(0);
+  }
+
   boolean isOver(LocalDate day) {
     return item().due().filter(day::isAfter).isPresent();
   }

@@ -46,10 +46,10 @@ class ForecastTest {
 
   @ParameterizedTest
   @CsvSource({
-    "6, 0.39, 0.75, 1.36",
-    "9, 0.39, 0.75, 1.36",
-    "10, 0.42, 0.87, 2.20",
-    "14, 0.42, 0.87, 2.20"
+    "6, 0.36, 0.75, 1.50",
+    "9, 0.36, 0.75, 1.50",
+    "10, 0.27, 0.66, 1.80",
+    "14, 0.27, 0.66, 1.80"
   })
   void theBandFollowsTheFormula(int contacts, double low, double mid, double high) {
     Standing standing = standing(contacts);

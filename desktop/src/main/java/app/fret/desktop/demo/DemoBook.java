@@ -92,7 +92,7 @@ public final class DemoBook {
   private void fill() {
     BookPlayer violinist = book.addPlayer("Mirela Tavasson", PlayerSetup.of("violin", 73.3, 328));
     practises(violinist, 30);
-    Added harbour = add(violinist, "harbour-wind.musicxml", 61);
+    Added harbour = add(violinist, "harbour-wind.musicxml", 68);
     logDays(harbour, ON_COURSE, 24);
     markByOthers(harbour);
     Added lantern = add(violinist, "lantern-song.musicxml", 33);

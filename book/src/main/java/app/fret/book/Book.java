@@ -228,6 +228,11 @@ public final class Book implements AutoCloseable {
     change(() -> log.add(entry));
   }
 
+  /** Notes words on the newest pass of a passage; none take them away. */
+  public void noteOnNewest(long passageId, Optional<String> words) {
+    change(() -> log.noteNewest(passageId, words));
+  }
+
   /** Takes back the newest pass of a passage, a slip. */
   public void removeNewestFromLog(long passageId) {
     change(() -> log.removeNewest(passageId));

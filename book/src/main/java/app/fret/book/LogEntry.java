@@ -44,6 +44,16 @@ public record LogEntry(
     public static final Played ON_LADDER =
         new Played(CardKind.LADDER, false, Optional.empty(), false, false, 1, Optional.empty());
 
+    /** The same as the first of its day, or not. */
+    public Played asCold(boolean isCold) {
+      return new Played(card, isCold, spot, spotLeftOut, hurts, repeats, words);
+    }
+
+    /** The same with a note. */
+    public Played noted(Optional<String> newWords) {
+      return new Played(card, cold, spot, spotLeftOut, hurts, repeats, newWords);
+    }
+
     /** The same at a spot. */
     public Played at(Optional<String> newSpot) {
       return new Played(card, cold, newSpot, spotLeftOut, hurts, repeats, words);
@@ -53,6 +63,11 @@ public record LogEntry(
   /** A pass on the ladder of which nothing is said. */
   public LogEntry(long passageId, Instant at, Tempo tempo, OptionalDouble seconds, boolean clean) {
     this(passageId, at, tempo, seconds, clean, Played.ON_LADDER);
+  }
+
+  /** The same with a note. */
+  public LogEntry noted(Optional<String> words) {
+    return new LogEntry(passageId, at, tempo, seconds, clean, played.noted(words));
   }
 
   /** The tempo counted in a beat unit. */

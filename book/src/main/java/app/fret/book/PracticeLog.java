@@ -63,6 +63,17 @@ final class PracticeLog {
         .execute();
   }
 
+  /** Notes words on the newest pass of a passage; none take them away. */
+  void noteNewest(long passageId, Optional<String> words) {
+    handle
+        .createUpdate(
+            "UPDATE log_entry SET words = :words WHERE id ="
+                + " (SELECT MAX(id) FROM log_entry WHERE passage_id = :passage)")
+        .bind("passage", passageId)
+        .bind("words", words.orElse(null))
+        .execute();
+  }
+
   /** Takes back the newest pass of a passage. */
   void removeNewest(long passageId) {
     handle

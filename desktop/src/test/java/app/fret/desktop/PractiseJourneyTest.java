@@ -6,6 +6,8 @@ import app.fret.desktop.model.PracticeDay;
 import app.fret.desktop.model.PracticeDay.Seen;
 import app.fret.desktop.model.PracticeDay.Task;
 import app.fret.practice.schedule.CardKind;
+import app.fret.practice.schedule.Learner;
+import java.time.DayOfWeek;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.MenuButton;
@@ -151,5 +153,47 @@ class PractiseJourneyTest extends Journey {
     waitFor(() -> !list.isVisible());
     robot.clickOn("#fold-programme");
     waitFor(list::isVisible);
+  }
+
+  @Test
+  void howOnePractisesIsSetInItsPane(FxRobot robot) throws Exception {
+    addScore(robot, TUNE, "96");
+    goToPractise(robot);
+    robot.interact(window::showHabits);
+    waitFor(() -> robot.lookup("#habits-pane").tryQuery().isPresent());
+    robot.clickOn("#off-sun");
+    waitFor(() -> seen().learner().daysOff().contains(DayOfWeek.SUNDAY));
+    robot.clickOn("#rhythm-3");
+    waitFor(() -> seen().learner().rhythmDaysPerWeek() == 3);
+    robot.clickOn("#stance-many");
+    waitFor(() -> seen().learner().stance() == Learner.Stance.AS_MANY_READY_AS_POSSIBLE);
+    robot.clickOn("#habits-more");
+    waitFor(() -> seen().learner().minutesPerDay() == 65);
+    robot.clickOn("#more-clean");
+    waitFor(() -> passage().passes().climbProperty().get().gate().cleanNeeded() == 4);
+    robot.clickOn("#gate-strict");
+    waitFor(() -> passage().passes().climbProperty().get().gate().isStrict());
+    robot.clickOn("#habits-close");
+    waitFor(() -> robot.lookup("#habits-pane").tryQuery().isEmpty());
+  }
+
+  @Test
+  void aNoteIsTypedOnTheNewestPass(FxRobot robot) throws Exception {
+    addScore(robot, TUNE, "96");
+    goToPractise(robot);
+    robot.type(KeyCode.C);
+    waitFor(() -> passage().passes().entries().size() == 1);
+    robot.clickOn("#pass-note").write("even now").type(KeyCode.ENTER);
+    waitFor(
+        () ->
+            passage()
+                .passes()
+                .entries()
+                .get(0)
+                .played()
+                .words()
+                .filter("even now"::equals)
+                .isPresent());
+    assertThat(passage().passes().entries()).as("letters typed there log nothing").hasSize(1);
   }
 }

@@ -46,6 +46,16 @@ public record Learner(
     return new Learner(minutes, daysOff, rhythmDaysPerWeek, stance);
   }
 
+  /** The same with other days off. */
+  public Learner withDaysOff(Set<DayOfWeek> days) {
+    return new Learner(minutesPerDay, days, rhythmDaysPerWeek, stance);
+  }
+
+  /** The same with another number of rhythm days a week, 1 to 3. */
+  public Learner withRhythmDays(int days) {
+    return new Learner(minutesPerDay, daysOff, days, stance);
+  }
+
   /** The same with another stance. */
   public Learner with(Stance newStance) {
     return new Learner(minutesPerDay, daysOff, rhythmDaysPerWeek, newStance);

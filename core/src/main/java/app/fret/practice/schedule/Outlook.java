@@ -152,7 +152,7 @@ final class Outlook {
             item.item().title(),
             Math.floor(share * item.item().target().perMinute()),
             100 * share);
-    return new Offer(Offer.Kind.TEMPO, text, share);
+    return new Offer(Offer.Kind.TEMPO, text, share, Optional.of(item.item()));
   }
 
   private static String about(int ready, int of, int now) {

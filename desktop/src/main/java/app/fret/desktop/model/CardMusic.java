@@ -18,19 +18,34 @@ public final class CardMusic {
   private CardMusic() {}
 
   /**
-   * The study of what a card has one play. Takes time: a drill is planned like any passage.
+   * What a card has one play.
+   *
+   * @param study its music, planned
+   * @param hits how often the card's spot comes in it, at least once
+   */
+  public record Made(Study study, int hits) {}
+
+  /**
+   * What a card has one play. Takes time: a drill is planned like any passage.
    *
    * @param study the passage the card is for
    * @param at how fast it is played
    */
-  public static Study of(Study study, Card card, Tempo at) {
+  public static Made of(Study study, Card card, Tempo at) {
     if (card.kind().isWholePass() || !isPlayed(card.kind())) {
-      return study;
+      return new Made(study, 1);
     }
     DrillKind kind = card.drill().flatMap(DrillKind::ofId).orElse(kindOf(card.kind()));
-    Optional<DrillMusic> music = kind.make(study.drillSource(), notes(study, card));
+    Span notes = notes(study, card);
+    Optional<DrillMusic> music = kind.make(study.drillSource(), notes);
+    if (music.isEmpty()) {
+      return new Made(study, 1);
+    }
+    int spot = notes.last();
+    long hits = music.get().sources().stream().filter(s -> s == spot).count();
+    int counted = card.kind() == CardKind.DRILL ? (int) Math.max(1, hits) : 1;
     try {
-      return music.isPresent() ? DrillStudy.of(study, music.get(), at) : study;
+      return new Made(DrillStudy.of(study, music.get(), at), counted);
     } catch (OutOfRangeException e) {
       throw new IllegalStateException("a drill leaves the instrument", e);
     }

@@ -8,7 +8,6 @@ import app.fret.practice.Climb.Pass;
 import app.fret.practice.Gate;
 import app.fret.practice.Ladder;
 import app.fret.practice.PracticePlan;
-import app.fret.practice.schedule.CardKind;
 import app.fret.score.Tempo;
 import app.fret.study.Study;
 import java.time.Clock;
@@ -34,7 +33,10 @@ public final class PassLog {
   private final Clock clock;
   private final Workers workers;
   private final ObservableList<LogEntry> entries = FXCollections.observableArrayList();
+  private final ObservableList<LogEntry> shown = FXCollections.unmodifiableObservableList(entries);
   private final List<String> unreadable;
+  private final ReadOnlyObjectWrapper<Optional<Boolean>> onItsWay =
+      new ReadOnlyObjectWrapper<>(this, "onItsWay", Optional.empty());
   private Consumer<LogEntry> added = entry -> {};
   private Runnable takenBack = () -> {};
   private final ReadOnlyObjectWrapper<Climb> climb = new ReadOnlyObjectWrapper<>(this, "climb");
@@ -91,7 +93,7 @@ public final class PassLog {
 
   /** The passes logged so far, oldest first. */
   public ObservableList<LogEntry> entries() {
-    return FXCollections.unmodifiableObservableList(entries);
+    return shown;
   }
 
   /** A sentence for each pass in the book that cannot be read. */
@@ -106,36 +108,56 @@ public final class PassLog {
    */
   void add(boolean clean, Consumer<Notice> tell) {
     Climb now = climb.get();
-    add(clean, now.ladder().tempo(now.rung()), CardKind.LADDER, Optional.empty(), false, tell);
+    add(clean, now.ladder().tempo(now.rung()), LogEntry.Played.ON_LADDER, tell);
   }
 
   /**
    * Logs a pass.
    *
-   * @param card what it was played for
-   * @param spot where it missed or what it was for
-   * @param hurts whether it hurt or tired
+   * @param played what it was played for; whether it was cold is told by the log
    */
-  void add(
-      boolean clean,
-      Tempo tempo,
-      CardKind card,
-      Optional<String> spot,
-      boolean hurts,
-      Consumer<Notice> tell) {
+  void add(boolean clean, Tempo tempo, LogEntry.Played played, Consumer<Notice> tell) {
     Climb now = climb.get();
     boolean cold = entries.stream().noneMatch(e -> day(e).equals(LocalDate.now(clock)));
-    LogEntry.Played played =
-        new LogEntry.Played(card, cold, spot, false, hurts, 1, Optional.empty());
     OptionalDouble seconds =
         OptionalDouble.of(
             PracticePlan.passSeconds(
                 study.passage(), study.brief().tempos(), study.choices().target(), tempo));
-    LogEntry entry = new LogEntry(passageId, clock.instant(), tempo, seconds, clean, played);
+    LogEntry entry =
+        new LogEntry(passageId, clock.instant(), tempo, seconds, clean, played.asCold(cold));
+    onItsWay.set(Optional.of(clean));
     workers.keep(
         () -> {
           book.addToLog(entry);
           workers.show(() -> logged(entry, now, tell));
+        },
+        fault -> {
+          onItsWay.set(Optional.empty());
+          tell.accept(fault);
+        });
+  }
+
+  /** Whether a pass is on its way to the disk, and whether a clean one. */
+  public ReadOnlyObjectProperty<Optional<Boolean>> onItsWayProperty() {
+    return onItsWay.getReadOnlyProperty();
+  }
+
+  /** Notes words on the newest pass; blank ones take them away. */
+  void note(String words, Consumer<Notice> tell) {
+    if (entries.isEmpty()) {
+      tell.accept(Notice.of("Nothing is in the log yet to note this on."));
+      return;
+    }
+    Optional<String> kept = Optional.of(words.strip()).filter(w -> !w.isEmpty());
+    workers.keep(
+        () -> {
+          book.noteOnNewest(passageId, kept);
+          workers.show(
+              () -> {
+                int newest = entries.size() - 1;
+                entries.set(newest, entries.get(newest).noted(kept));
+                tell.accept(Notice.of("Noted on the newest pass."));
+              });
         },
         tell);
   }
@@ -145,6 +167,7 @@ public final class PassLog {
   }
 
   private void logged(LogEntry entry, Climb before, Consumer<Notice> tell) {
+    onItsWay.set(Optional.empty());
     entries.add(entry);
     if (entry.played().hurts()) {
       tell.accept(Notice.of(CARE));
@@ -199,7 +222,7 @@ public final class PassLog {
       return "Rung " + tempo + " is passed. Go on at " + next + ".";
     }
     return after.rung() < before.rung()
-        ? "Two misses in a row: back to " + next + "."
+        ? (after.gate().isStrict() ? "A miss" : "Two misses in a row") + ": back to " + next + "."
         : (clean ? "Clean at " : "A miss at ") + tempo + " is in the log.";
   }
 }

@@ -11,11 +11,14 @@ import app.fret.practice.schedule.ItemOutlook;
 import app.fret.practice.schedule.Learner;
 import app.fret.practice.schedule.LoggedPass;
 import app.fret.practice.schedule.Schedule;
+import app.fret.practice.schedule.Spot;
+import app.fret.practice.schedule.SpotCount;
 import app.fret.study.ProgrammeItem;
 import app.fret.study.Study;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -54,11 +57,28 @@ public final class PracticeDay {
    * @param tasks today's cards
    * @param schedule the days from today on, and how each passage will fare
    * @param leftOut a sentence for each passage that could not be planned
+   * @param today passes of today, of all passages, in the order they were played
    */
-  public record Seen(Learner learner, List<Task> tasks, Schedule schedule, List<String> leftOut) {
+  public record Seen(
+      Learner learner,
+      List<Task> tasks,
+      Schedule schedule,
+      List<String> leftOut,
+      List<LoggedPass> today) {
     public Seen {
+      today = List.copyOf(today);
       tasks = List.copyOf(tasks);
       leftOut = List.copyOf(leftOut);
+    }
+
+    Seen with(List<Task> newTasks) {
+      return new Seen(learner, newTasks, schedule, leftOut, today);
+    }
+
+    Seen played(LoggedPass pass) {
+      List<LoggedPass> passes = new ArrayList<>(today);
+      passes.add(pass);
+      return new Seen(learner, tasks, schedule, leftOut, passes);
     }
 
     /** Minutes of today's cards. */
@@ -248,7 +268,7 @@ public final class PracticeDay {
     long seed = owner.id();
     List<Card> cards = Schedule.of(learner, list, before, today, 1, seed).days().get(0).cards();
     Schedule ahead = Schedule.of(learner, list, log, today, DAYS_AHEAD, seed);
-    return new Seen(learner, tasks(cards, now, ticked), ahead, leftOut);
+    return new Seen(learner, tasks(cards, now, ticked), ahead, leftOut, now);
   }
 
   private static Item item(ProgrammeEntry entry, Study study) {
@@ -259,20 +279,17 @@ public final class PracticeDay {
         entry.passage().dueOn());
   }
 
+  /** The passes of all passages in the order they were played. */
   private List<LoggedPass> log(List<ProgrammeEntry> mine, List<Item> list) {
-    List<LoggedPass> log = new ArrayList<>();
-    for (ProgrammeEntry entry : mine) {
-      String id = String.valueOf(entry.passage().id());
-      list.stream()
-          .filter(i -> i.id().equals(id))
-          .findFirst()
-          .ifPresent(
-              item ->
-                  book.log(entry.passage().id()).rows().stream()
-                      .map(row -> logged(row, item))
-                      .forEach(log::add));
-    }
-    return log;
+    Map<String, Item> known = new HashMap<>();
+    list.forEach(item -> known.put(item.id(), item));
+    return mine.stream()
+        .map(e -> e.passage().id())
+        .filter(id -> known.containsKey(String.valueOf(id)))
+        .flatMap(id -> book.log(id).rows().stream())
+        .sorted(Comparator.comparing(LogEntry::at))
+        .map(row -> logged(row, known.get(String.valueOf(row.passageId()))))
+        .toList();
   }
 
   private LoggedPass logged(LogEntry row, Item item) {
@@ -287,7 +304,8 @@ public final class PracticeDay {
         played.spot(),
         played.spotLeftOut(),
         played.hurts(),
-        played.card());
+        played.card(),
+        played.repeats());
   }
 
   /** Today's passes fill the cards of their item and kind in order. */
@@ -348,7 +366,7 @@ public final class PracticeDay {
     List<Task> tasks = new ArrayList<>(now.tasks());
     Task task = tasks.get(number);
     tasks.set(number, new Task(number, task.card(), task.passesDone(), done));
-    show(new Seen(now.learner(), tasks, now.schedule(), now.leftOut()));
+    show(now.with(tasks));
     goOn(done);
   }
 
@@ -358,8 +376,24 @@ public final class PracticeDay {
     }
   }
 
+  /** The spots of a passage that load the hand, counted over today. */
+  List<SpotCount> counts(long passage) {
+    String id = String.valueOf(passage);
+    List<LoggedPass> passes = seen.get().map(Seen::today).orElse(List.of());
+    return item(id).map(Item::spots).orElse(List.of()).stream()
+        .filter(Spot::isCapped)
+        .map(spot -> SpotCount.of(id, spot, passes))
+        .toList();
+  }
+
+  private Optional<Item> item(String id) {
+    return seen.get().flatMap(s -> s.schedule().item(id)).map(ItemOutlook::item);
+  }
+
   /** Counts a pass that was just logged, and goes on when its card is full. */
   void count(LogEntry entry) {
+    item(String.valueOf(entry.passageId()))
+        .ifPresent(item -> seen.set(seen.get().map(s -> s.played(logged(entry, item)))));
     Optional<Task> task = openTask();
     boolean counts =
         task.isPresent()
@@ -372,7 +406,7 @@ public final class PracticeDay {
       boolean full = t.card().passes() > 0 && passes >= t.card().passes();
       List<Task> tasks = new ArrayList<>(now.tasks());
       tasks.set(t.number(), new Task(t.number(), t.card(), passes, t.isDone() || full));
-      show(new Seen(now.learner(), tasks, now.schedule(), now.leftOut()));
+      show(now.with(tasks));
       goOn(full);
     }
   }

@@ -1,18 +1,27 @@
 package app.fret.desktop.model;
 
+import app.fret.book.LogEntry;
 import app.fret.practice.Climb;
+import app.fret.practice.PracticeChoices;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Spot;
+import app.fret.practice.schedule.SpotCount;
+import app.fret.score.NoteRef;
+import app.fret.score.Span;
 import app.fret.score.Tempo;
 import app.fret.study.ProgrammeItem;
+import app.fret.study.Study;
+import java.util.List;
 import java.util.Optional;
+import java.util.TreeSet;
 
 /** What is counted while the open passage is practised: passes for the open card, slips, hurts. */
 public final class PractiseDesk {
   private final PassageDesk desk;
   private Optional<PracticeDay> day = Optional.empty();
   private Optional<PulseDesk> pulse = Optional.empty();
+  private int drillHits = 1;
   private Optional<Integer> missedAt = Optional.empty();
 
   PractiseDesk(PassageDesk desk) {
@@ -26,7 +35,13 @@ public final class PractiseDesk {
 
   void setDay(PracticeDay newDay) {
     day = Optional.of(newDay);
-    desk.passes().onAdded(newDay::count);
+    desk.passes()
+        .onAdded(
+            entry -> {
+              Optional<PracticeDay.Task> task = openTask();
+              newDay.count(entry);
+              task.ifPresent(this::endDrillAtCap);
+            });
     desk.passes().onTakenBack(newDay::refresh);
   }
 
@@ -53,7 +68,85 @@ public final class PractiseDesk {
   private void log(Card card, boolean clean, boolean hurts) {
     Optional<String> spot =
         clean || card.spot().isPresent() ? card.spot().map(Spot::place) : missedPlace();
-    desk.passes().add(clean, tempoOf(card), card.kind(), spot, hurts, desk::tell);
+    boolean isDrill = card.kind() == CardKind.DRILL;
+    boolean leftOut = !isDrill && !toLeaveOut().isEmpty();
+    int hits = isDrill ? drillHits : 1;
+    desk.passes()
+        .add(
+            clean,
+            tempoOf(card),
+            new LogEntry.Played(card.kind(), false, spot, leftOut, hurts, hits, Optional.empty()),
+            desk::tell);
+  }
+
+  /** A drill whose spot has been played often enough is over for now. */
+  private void endDrillAtCap(PracticeDay.Task task) {
+    Optional<String> place = task.card().spot().map(Spot::place);
+    boolean isFull =
+        toLeaveOut().stream().anyMatch(c -> place.filter(c.spot().place()::equals).isPresent());
+    if (task.card().kind() == CardKind.DRILL && isFull && !task.isDone()) {
+      day.orElseThrow().tick(task.number(), true);
+      desk.say("The spot has been played often enough in a row: something else comes first.");
+    }
+  }
+
+  /** The spots that load the hand, counted over today, in whatever form they were played. */
+  public List<SpotCount> counts() {
+    long passage = desk.opened().entry().id();
+    return day.map(d -> d.counts(passage)).orElse(List.of());
+  }
+
+  /** The spots that the next pass leaves out, since they were played often enough. */
+  public List<SpotCount> toLeaveOut() {
+    return counts().stream().filter(SpotCount::isFull).toList();
+  }
+
+  /** Says how often the spot of the open drill comes in its music. */
+  public void setDrillHits(int hits) {
+    drillHits = hits;
+  }
+
+  /** Notes words on the newest pass. */
+  public void note(String words) {
+    desk.passes().note(words, desk::tell);
+  }
+
+  /** Decides how the passage is practised. */
+  public void decide(PracticeChoices choices, String what) {
+    desk.decide(desk.wantedChoices().with(choices), what);
+  }
+
+  /** Says something. */
+  public void say(String what) {
+    desk.say(what);
+  }
+
+  /** What is decided of how it is practised. */
+  public PracticeChoices choices() {
+    return desk.wantedChoices().practice();
+  }
+
+  /** Lets a chunk start at a note, or joins the chunk that starts there to the one before. */
+  public void switchChunkAt(int note) {
+    Study study = desk.study();
+    TreeSet<Integer> starts = new TreeSet<>(study.chunks().stream().map(Span::first).toList());
+    if (note == 0) {
+      desk.say("A chunk starts at the first note anyway.");
+      return;
+    }
+    boolean isNew = starts.add(note);
+    if (!isNew) {
+      starts.remove(note);
+    }
+    List<NoteRef> kept = starts.stream().map(s -> study.places().top(s)).toList();
+    decide(
+        choices().withChunkStarts(kept),
+        isNew ? "A chunk starts here" : "Joined to the chunk before");
+  }
+
+  /** Goes back to the chunks that are proposed. */
+  public void proposeChunks() {
+    decide(choices().withChunkStarts(List.of()), "The chunks are as proposed");
   }
 
   /** A ladder card goes on to the next rung as soon as that is open. */
@@ -90,7 +183,10 @@ public final class PractiseDesk {
     } else {
       Climb climb = desk.passes().climbProperty().get();
       Tempo tempo = climb.ladder().tempo(climb.rung());
-      desk.passes().add(false, tempo, CardKind.LADDER, missedPlace(), true, desk::tell);
+      LogEntry.Played played =
+          new LogEntry.Played(
+              CardKind.LADDER, false, missedPlace(), false, true, 1, Optional.empty());
+      desk.passes().add(false, tempo, played, desk::tell);
     }
   }
 

@@ -270,7 +270,9 @@ public final class PulseDesk {
 
   private static LoopedSound sound(Subject what, ClickChoices click, PulseSettings wanted) {
     Study study =
-        what.card().map(c -> CardMusic.of(what.study(), c, what.tempo())).orElse(what.study());
+        what.card()
+            .map(c -> CardMusic.of(what.study(), c, what.tempo()).study())
+            .orElse(what.study());
     double perMinute = what.tempo().in(study.choices().target().beat()).perMinute();
     Span bars = what.bars().orElse(new Span(0, study.passage().bars().size() - 1));
     ClickChoices again = new ClickChoices(click.kind(), click.clickedBars(), click.silentBars(), 0);

@@ -3,11 +3,21 @@ package app.fret.desktop.model;
 import app.fret.score.BeatUnit;
 import app.fret.score.Metre;
 import app.fret.score.Tempo;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import java.util.Map;
 
 /** Figures and names as they stand on screen. */
 public final class Words {
+  private static final DateTimeFormatter WEEKDAY =
+      DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
+
+  /** A day such as {@code Thursday 26 November}. */
+  public static String weekday(LocalDate day) {
+    return WEEKDAY.format(day);
+  }
+
   private static final Map<Integer, String> KEYS =
       Map.ofEntries(
           Map.entry(-7, "C♭ major or A♭ minor"),

@@ -6,6 +6,7 @@ import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.ImportOffer;
 import app.fret.desktop.model.Notice;
 import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.model.PracticeDay;
 import app.fret.engraving.Paper;
 import app.fret.lefthand.Pin;
 import java.io.File;
@@ -322,6 +323,17 @@ public final class FretWindow extends StackPane {
         .ifPresentOrElse(
             p -> cover(new TempoPane(p, this::uncover)),
             () -> tell("Open a passage first; then its tempo can be set."));
+  }
+
+  /** Opens the pane for how the player practises and when a rung is passed. */
+  public void showHabits() {
+    Optional<PassageDesk> passage = desk.openProperty().get();
+    Optional<PracticeDay> day = passage.flatMap(PassageDesk::day);
+    if (day.isEmpty()) {
+      tell("Open a passage first; then how it is practised can be set.");
+    } else {
+      cover(new HabitsPane(passage.orElseThrow(), day.get(), this::uncover));
+    }
   }
 
   /** Asks where to write the marked part. */

@@ -4,7 +4,9 @@ import app.fret.bow.Stroke;
 import app.fret.desktop.model.CardMusic;
 import app.fret.desktop.model.Command;
 import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.model.PracticeDay.Seen;
 import app.fret.desktop.model.PracticeDay.Task;
+import app.fret.desktop.model.SessionSummary;
 import app.fret.desktop.model.Words;
 import app.fret.desktop.music.Lanes;
 import app.fret.desktop.music.ScoreView;
@@ -13,23 +15,30 @@ import app.fret.practice.MetronomeScale;
 import app.fret.practice.drill.DrillKind;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
+import app.fret.practice.schedule.SpotCount;
 import app.fret.score.Tempo;
 import app.fret.study.Study;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import javafx.animation.PauseTransition;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 
 /** The open card: its music, how fast, how, what is counted, and the two large buttons. */
 final class OpenCard extends VBox {
   private static final double LEAST_BUTTON_WIDTH = 200;
   private static final double MUSIC_HEIGHT = 98;
+  private static final PseudoClass ON_ITS_WAY = PseudoClass.getPseudoClass("on-its-way");
   private static final double LEAST_MUSIC_HEIGHT = 84;
 
   private final PassageDesk desk;
@@ -41,6 +50,9 @@ final class OpenCard extends VBox {
   private final Label gate = Parts.words("", "rung-left");
   private final VBox how = new VBox(2, steps, click);
   private final HBox speed = new HBox(14, tempo, how);
+  private final Label care = Parts.words("", "caution");
+  private final TextField note = new TextField();
+  private final PauseTransition patience = new PauseTransition(Duration.seconds(1));
   private final ScoreView score;
   private final FlowPane buttons;
 
@@ -74,7 +86,11 @@ final class OpenCard extends VBox {
     how.setAlignment(Pos.CENTER_LEFT);
     tempo.managedProperty().bind(tempo.visibleProperty());
     click.managedProperty().bind(click.visibleProperty());
-    getChildren().addAll(head, score, speed, buttons, gate, others());
+    care.setId("card-care");
+    care.managedProperty().bind(care.visibleProperty());
+    getChildren().addAll(head, score, speed, buttons, care, gate, others());
+    patience.setOnFinished(e -> gate.setText("Still being written to the book; it is not lost."));
+    Parts.whileShown(this, desk.passes().onItsWayProperty(), this::showOnItsWay);
   }
 
   /** Of the whole passage a click says where the next miss was; a drill is of one spot anyway. */
@@ -85,6 +101,8 @@ final class OpenCard extends VBox {
             .filter(t -> t.card().kind().isWholePass())
             .isPresent();
     desk.practise().setMissedAt(isWhole ? note : Optional.empty());
+    boolean isPassage = score.studyProperty().get().filter(s -> s == desk.study()).isPresent();
+    note.filter(n -> isPassage).ifPresent(desk::select);
     show();
   }
 
@@ -109,8 +127,59 @@ final class OpenCard extends VBox {
         .addAll(
             small("card-done", "Done, go on (Enter)", Command.CARD_DONE),
             small("slip", "Take back (Backspace)", Command.SLIP),
-            small("hurts", "Hurts or tired (X)", Command.HURTS));
+            small("hurts", "Hurts or tired (X)", Command.HURTS),
+            noteField());
     return row;
+  }
+
+  /** Words for the newest pass: Enter puts them into the log. */
+  private TextField noteField() {
+    note.setId("pass-note");
+    note.setPromptText("Note on the newest pass");
+    note.setPrefColumnCount(14);
+    note.setFocusTraversable(false);
+    note.setOnAction(
+        e -> {
+          desk.practise().note(note.getText());
+          note.clear();
+          getScene().getRoot().requestFocus();
+        });
+    return note;
+  }
+
+  /** A button stays pressed until its pass is on the disk. */
+  private void showOnItsWay() {
+    Optional<Boolean> way = desk.passes().onItsWayProperty().get();
+    for (Node button : buttons.getChildren()) {
+      boolean isPressed = way.filter(c -> button.getId().equals(c ? "clean" : "miss")).isPresent();
+      button.pseudoClassStateChanged(ON_ITS_WAY, isPressed);
+    }
+    if (way.isPresent()) {
+      patience.playFromStart();
+    } else {
+      patience.stop();
+    }
+  }
+
+  /** The spots that load the hand, with how often they were played; what to leave out now. */
+  private void showCare() {
+    StringBuilder words = new StringBuilder();
+    for (SpotCount count : desk.practise().counts()) {
+      String bar = "bar " + count.spot().place().split(":")[0];
+      if (count.isFullForToday()) {
+        words.append("Leave ").append(bar).append(" out for today: it was played ");
+        words.append(count.today()).append(" times. ");
+      } else if (count.isFull()) {
+        words.append("Leave ").append(bar).append(" out of the next pass: it was played ");
+        words.append(count.inARow()).append(" times in a row. That pass opens no rung. ");
+      } else if (count.today() > 0) {
+        words.append(Words.sentence(bar + " stretches the hand: " + count.inARow()));
+        words.setLength(words.length() - 1);
+        words.append(" of 5 in a row, ").append(count.today()).append(" of 20 today. ");
+      }
+    }
+    care.setText(words.toString().strip());
+    care.setVisible(!words.isEmpty());
   }
 
   private Button small(String id, String words, Command command) {
@@ -120,6 +189,7 @@ final class OpenCard extends VBox {
   }
 
   void show() {
+    showCare();
     Optional<Task> task = desk.day().flatMap(d -> d.openTask());
     if (task.isEmpty()) {
       showLadder();
@@ -138,6 +208,11 @@ final class OpenCard extends VBox {
     side.setText("");
     showTempo(climb.ladder().tempo(climb.rung()));
     steps.getChildren().clear();
+    if (planned) {
+      Seen seen = desk.day().orElseThrow().seenProperty().get().orElseThrow();
+      SessionSummary.lines(seen, desk.today())
+          .forEach(line -> steps.getChildren().add(Parts.words(line)));
+    }
     gate.setText(gateWords(climb));
     score.setVisible(true);
     score.studyProperty().set(Optional.of(desk.study()));
@@ -258,7 +333,8 @@ final class OpenCard extends VBox {
         () -> CardMusic.of(study, card, at),
         made -> {
           if (study == desk.study()) {
-            score.studyProperty().set(Optional.of(made));
+            desk.practise().setDrillHits(made.hits());
+            score.studyProperty().set(Optional.of(made.study()));
           }
         });
   }

@@ -1,5 +1,6 @@
 package app.fret.desktop.view;
 
+import app.fret.book.LogEntry;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.PracticeDay;
 import app.fret.desktop.model.PracticeDay.Seen;
@@ -7,14 +8,21 @@ import app.fret.desktop.model.Words;
 import app.fret.practice.Climb;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.Day;
+import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.ItemOutlook;
 import app.fret.practice.schedule.Learner;
+import app.fret.practice.schedule.Learner.Stance;
 import app.fret.practice.schedule.Offer;
+import app.fret.reading.PlayedNote;
+import app.fret.score.Span;
+import app.fret.score.Tempo;
 import app.fret.study.Study;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.collections.ListChangeListener;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -25,6 +33,7 @@ import javafx.scene.layout.VBox;
 /** Why this card, how everything stands, what could give, and how to practise without harm. */
 final class PractisePanel extends VBox {
   private static final int WEEK = 7;
+  private static final int NEWEST = 5;
   private static final int STEP_MINUTES = 15;
   private static final int LEAST_MINUTES = 15;
   private static final int MOST_MINUTES = 240;
@@ -43,6 +52,8 @@ final class PractisePanel extends VBox {
     content.setPadding(new Insets(0, 14, 0, 0));
     getChildren().add(Parts.scroll(content));
     Parts.followPractice(this, desk, this::show);
+    Parts.whileShown(this, desk.selection().noteProperty(), this::show);
+    desk.passes().entries().addListener((ListChangeListener<LogEntry>) change -> show());
     show();
   }
 
@@ -60,6 +71,70 @@ final class PractisePanel extends VBox {
     seen.ifPresent(this::addOffers);
     seen.ifPresent(this::addWeek);
     addTempos();
+    addChunks();
+    addNewest();
+  }
+
+  /** The chunks, and what can be done to their borders at the selected note. */
+  private void addChunks() {
+    Study study = desk.study();
+    List<Span> chunks = study.chunks();
+    boolean isOwn = !desk.practise().choices().chunkStarts().isEmpty();
+    content
+        .getChildren()
+        .addAll(
+            Parts.heading("Chunks"),
+            Parts.words(
+                (isOwn ? "Cut by you: " : "Proposed, each with one problem: ")
+                    + chunks.stream().map(this::barsOf).collect(Collectors.joining("; "))));
+    Optional<Integer> note = desk.selection().note();
+    if (note.isPresent()) {
+      boolean starts = chunks.stream().anyMatch(c -> c.first() == note.get());
+      String words =
+          (starts ? "Join to the chunk before, at " : "Start a chunk at ") + place(note.get());
+      take("switch-chunk", words, () -> desk.practise().switchChunkAt(note.get()))
+          .ifPresent(content.getChildren()::add);
+    }
+    if (isOwn) {
+      take("propose-chunks", "Go back to the proposed chunks", desk.practise()::proposeChunks)
+          .ifPresent(content.getChildren()::add);
+    }
+  }
+
+  private String place(int note) {
+    PlayedNote played = desk.study().notes().get(note);
+    return "bar " + label(note) + ", note " + played.indexInBar();
+  }
+
+  private String label(int note) {
+    Study study = desk.study();
+    return study.passage().bars().get(study.notes().get(note).bar()).label();
+  }
+
+  private String barsOf(Span chunk) {
+    String first = label(chunk.first());
+    String last = label(chunk.last());
+    return first.equals(last) ? first : first + "\u2013" + last;
+  }
+
+  /** The newest passes, with what was noted on them. */
+  private void addNewest() {
+    List<LogEntry> entries = desk.passes().entries();
+    if (entries.isEmpty()) {
+      return;
+    }
+    content.getChildren().add(Parts.heading("Newest passes"));
+    for (int i = entries.size() - 1; i >= Math.max(0, entries.size() - NEWEST); i--) {
+      LogEntry entry = entries.get(i);
+      String words =
+          Words.tempo(entry.tempo())
+              + (entry.clean() ? ", clean" : ", missed")
+              + entry.played().spot().map(s -> " at " + s).orElse("")
+              + (entry.played().spotLeftOut() ? ", a spot left out" : "")
+              + (entry.played().hurts() ? ", it hurt" : "")
+              + entry.played().words().map(w -> ": " + w).orElse("");
+      content.getChildren().add(Parts.words(words, "small"));
+    }
   }
 
   private void addWhy(Card card) {
@@ -130,18 +205,49 @@ final class PractisePanel extends VBox {
     content.getChildren().add(Parts.heading("If the days run short"));
     for (Offer offer : offers) {
       content.getChildren().add(Parts.words(offer.text()));
-      if (offer.kind() == Offer.Kind.MINUTES) {
-        int minutes = (int) offer.figure();
-        Button take =
-            Parts.button(
-                "take-minutes-" + minutes,
-                "Practise " + minutes + " minutes a day",
-                "link-action",
-                () -> practise(seen.learner(), minutes));
-        take.setFocusTraversable(false);
-        content.getChildren().add(take);
-      }
+      taking(offer, seen.learner()).ifPresent(content.getChildren()::add);
     }
+  }
+
+  /** The button that takes an offer; a passage is left out in the programme, not here. */
+  private Optional<Button> taking(Offer offer, Learner learner) {
+    return switch (offer.kind()) {
+      case MINUTES -> {
+        int minutes = (int) offer.figure();
+        yield take(
+            "take-minutes-" + minutes,
+            "Practise " + minutes + " minutes a day",
+            () -> practise(learner, minutes));
+      }
+      case STANCE -> {
+        boolean even = learner.stance() == Stance.EVEN;
+        Stance other = even ? Stance.AS_MANY_READY_AS_POSSIBLE : Stance.EVEN;
+        yield take(
+            "take-stance",
+            even ? "Share the minutes equally" : "Keep the weakest highest",
+            () -> desk.day().ifPresent(d -> d.practise(learner.with(other))));
+      }
+      case TEMPO ->
+          offer
+              .item()
+              .filter(i -> i.id().equals(String.valueOf(desk.opened().entry().id())))
+              .flatMap(i -> takeTempo(i, offer.figure()));
+      case PASSAGES -> Optional.empty();
+    };
+  }
+
+  private Optional<Button> takeTempo(Item item, double share) {
+    Tempo tempo = item.target().at(Math.floor(share * item.target().perMinute()));
+    return take(
+        "take-tempo",
+        "Accept " + Words.tempo(tempo),
+        () -> desk.setTempo(desk.tempo().withTarget(tempo), "Tempo " + Words.tempo(tempo)));
+  }
+
+  private static Optional<Button> take(String id, String words, Runnable action) {
+    Button button = Parts.button(id, words, "link-action", action);
+    button.setFocusTraversable(false);
+    return Optional.of(button);
   }
 
   private void practise(Learner learner, int minutes) {

@@ -23,6 +23,7 @@ record WindowCommand(
           asking("menu-write-in", "Write music in", FretWindow::writeIn, "Ctrl+N"),
           asking("menu-mend", "Mend the notes", FretWindow::mendNotes, "Ctrl+E"),
           asking("menu-tempo", "What plays when", FretWindow::showTempo, "Ctrl+T"),
+          asking("menu-habits", "How you practise", FretWindow::showHabits, "Ctrl+H"),
           asking("menu-layers", "Whose marks", FretWindow::showLayers, "Ctrl+M"),
           asking("menu-write", "Write the marked part as MusicXML", FretWindow::chooseTarget),
           asking(

@@ -70,6 +70,7 @@ final class Pictures {
     shots.add(new Shot("write-in", this::writeIn));
     shots.add(new Shot("add-passage", this::offerFile));
     shots.add(new Shot("mend", done -> pane(0, 9, window::mendNotes, "#mend", done)));
+    shots.add(new Shot("habits", done -> pane(2, 9, window::showHabits, "#habits-pane", done)));
     shots.add(new Shot("tempo", done -> pane(1, 40, window::showTempo, "#tempo-pane", done)));
   }
 

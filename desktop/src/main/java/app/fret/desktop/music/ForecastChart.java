@@ -27,7 +27,7 @@ public final class ForecastChart extends Region {
   private static final double RIGHT = 12;
   private static final double TOP = 18;
   private static final double BOTTOM = 22;
-  private static final double LEAST_HEIGHT = 120;
+  private static final double LEAST_HEIGHT = 90;
   private static final double LEAST_WIDTH = 180;
   private static final int DAYS_WITHOUT_A_DATE = 30;
   private static final double LABEL_ROOM = 46;

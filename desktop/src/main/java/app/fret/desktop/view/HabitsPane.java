@@ -26,7 +26,7 @@ import javafx.scene.layout.VBox;
 
 /** How a player practises, and when a rung of the open passage is passed. */
 final class HabitsPane extends VBox {
-  private static final double WIDTH = 560;
+  private static final double WIDTH = 640;
   private static final int STEP_MINUTES = 5;
   private static final int LEAST_MINUTES = 5;
   private static final int MOST_MINUTES = 600;
@@ -151,6 +151,7 @@ final class HabitsPane extends VBox {
     chip.setId(id);
     chip.getStyleClass().add("mode-button");
     chip.setSelected(isOn);
+    chip.setMinWidth(USE_PREF_SIZE);
     chip.setOnAction(
         e -> {
           chip.setSelected(isOn);

@@ -37,8 +37,9 @@ import javafx.util.Duration;
 /** The open card: its music, how fast, how, what is counted, and the two large buttons. */
 final class OpenCard extends VBox {
   private static final double LEAST_BUTTON_WIDTH = 200;
-  private static final double MUSIC_HEIGHT = 98;
+  private static final double MUSIC_HEIGHT = 106;
   private static final PseudoClass ON_ITS_WAY = PseudoClass.getPseudoClass("on-its-way");
+  private static final double NOTE_WIDTH = 160;
   private static final double LEAST_MUSIC_HEIGHT = 84;
 
   private final PassageDesk desk;
@@ -88,7 +89,7 @@ final class OpenCard extends VBox {
     click.managedProperty().bind(click.visibleProperty());
     care.setId("card-care");
     care.managedProperty().bind(care.visibleProperty());
-    getChildren().addAll(head, score, speed, buttons, care, gate, others());
+    getChildren().addAll(head, score, speed, buttons, care, counted(), others());
     patience.setOnFinished(e -> gate.setText("Still being written to the book; it is not lost."));
     Parts.whileShown(this, desk.passes().onItsWayProperty(), this::showOnItsWay);
   }
@@ -127,8 +128,16 @@ final class OpenCard extends VBox {
         .addAll(
             small("card-done", "Done, go on (Enter)", Command.CARD_DONE),
             small("slip", "Take back (Backspace)", Command.SLIP),
-            small("hurts", "Hurts or tired (X)", Command.HURTS),
-            noteField());
+            small("hurts", "Hurts or tired (X)", Command.HURTS));
+    return row;
+  }
+
+  /** What is counted, and beside it a note for the log. */
+  private HBox counted() {
+    HBox row = new HBox(8, gate, noteField());
+    HBox.setHgrow(gate, Priority.ALWAYS);
+    gate.setMaxWidth(Double.MAX_VALUE);
+    row.setAlignment(Pos.CENTER_LEFT);
     return row;
   }
 
@@ -136,7 +145,9 @@ final class OpenCard extends VBox {
   private TextField noteField() {
     note.setId("pass-note");
     note.setPromptText("Note on the newest pass");
-    note.setPrefColumnCount(14);
+    note.setMinWidth(NOTE_WIDTH);
+    note.setPrefWidth(NOTE_WIDTH);
+    note.getStyleClass().add("note-field");
     note.setFocusTraversable(false);
     note.setOnAction(
         e -> {
@@ -270,8 +281,7 @@ final class OpenCard extends VBox {
   private void showTempo(Tempo at) {
     tempo.setText(Words.tempo(at));
     Tempo clickable = MetronomeScale.clickable(at);
-    String set =
-        clickable.equals(at) ? "" : "Set the metronome to " + Words.tempo(clickable) + ". ";
+    String set = clickable.equals(at) ? "" : "Metronome " + Words.tempo(clickable) + ". ";
     click.setText(set + amountWords());
   }
 
@@ -284,9 +294,8 @@ final class OpenCard extends VBox {
     double[] amounts = strokes.stream().mapToDouble(Stroke::amountCm).sorted().toArray();
     return String.format(
         Locale.ROOT,
-        "%.0f cm of bow to most strokes, as at %s.",
-        amounts[amounts.length / 2],
-        Words.tempo(desk.study().choices().target()));
+        "%.0f cm of bow to most strokes, as at the target.",
+        amounts[amounts.length / 2]);
   }
 
   private String gateWords(Task task) {

@@ -95,7 +95,7 @@ final class PractiseStation extends VBox {
   }
 
   private HBox dates() {
-    Label head = Parts.label("To the date", "section-heading");
+    Label head = Parts.label("To the date", "small");
     VBox names = new VBox(head, Parts.label("\u2022 rhythm days", "small"));
     names.setMinWidth(USE_PREF_SIZE);
     HBox.setHgrow(strip, Priority.ALWAYS);

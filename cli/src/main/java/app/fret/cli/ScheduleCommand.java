@@ -1,13 +1,17 @@
 package app.fret.cli;
 
+import app.fret.engraving.Paper;
+import app.fret.engraving.PartPages;
 import app.fret.files.ScoreRejectedException;
 import app.fret.files.WholeFile;
+import app.fret.files.pdf.PdfPart;
 import app.fret.files.practice.Programme;
 import app.fret.files.practice.ProgrammeFile;
 import app.fret.files.practice.ScheduleCalendar;
 import app.fret.files.practice.ScheduleJson;
 import app.fret.files.practice.ScheduleTable;
 import app.fret.files.practice.ScheduleText;
+import app.fret.files.practice.WeekSheet;
 import app.fret.practice.Gate;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.LoggedPass;
@@ -38,6 +42,7 @@ final class ScheduleCommand implements Command {
   private static final String TEXT = "text";
   private static final String ICS = "ics";
   private static final String CSV = "csv";
+  private static final String PDF = "pdf";
   private static final String OVERWRITE = "overwrite";
   private static final int USUAL_DAYS = 60;
   private static final int MOST_DAYS = 1100;
@@ -66,6 +71,7 @@ final class ScheduleCommand implements Command {
         .either(JSON, "Prints JSON (the default).", TEXT, "Prints text to read at the stand.")
         .value(ICS, "FILE", "Also writes a calendar (.ics).")
         .value(CSV, "FILE", "Also writes a table of the cards (.csv).")
+        .value(PDF, "FILE", "Also writes the first week as a practice sheet (.pdf).")
         .flag(OVERWRITE, "Lets files that are there already be replaced.");
   }
 
@@ -79,8 +85,9 @@ final class ScheduleCommand implements Command {
     }
     Programme programme = ProgrammeFile.read(file);
     List<Item> items = new ArrayList<>();
+    Map<String, Study> studies = new LinkedHashMap<>();
     for (Programme.Entry entry : programme.items()) {
-      items.add(item(entry, file, err));
+      items.add(item(entry, file, err, studies));
     }
     Schedule schedule =
         Schedule.of(
@@ -91,6 +98,7 @@ final class ScheduleCommand implements Command {
             days,
             given.wholeNumber(SEED).orElse(1));
     write(given, schedule, today);
+    writeSheet(given, programme, schedule, studies);
     out.println(given.has(TEXT) ? ScheduleText.of(schedule) : ScheduleJson.of(schedule));
   }
 
@@ -103,7 +111,8 @@ final class ScheduleCommand implements Command {
     }
   }
 
-  private static Item item(Programme.Entry entry, Path programme, PrintWriter err)
+  private static Item item(
+      Programme.Entry entry, Path programme, PrintWriter err, Map<String, Study> studies)
       throws ScoreRejectedException, IOException {
     if (entry.kind() != Item.Kind.PASSAGE) {
       return new Item(
@@ -125,6 +134,7 @@ final class ScheduleCommand implements Command {
       PlanOptions.Opened opened = plan.open();
       opened.skipped().forEach(s -> err.println("fret: " + entry.id() + ": " + s));
       Study study = plan.study(opened, step -> {});
+      studies.put(entry.id(), study);
       return ProgrammeItem.of(entry.id(), entry.title(), study, entry.due());
     } catch (IllegalArgumentException e) {
       throw new IllegalArgumentException("item " + entry.id() + ": " + e.getMessage(), e);
@@ -190,6 +200,20 @@ final class ScheduleCommand implements Command {
         .map(beat -> BeatUnit.named(beat, Metre.of(4, 4)))
         .map(beat -> new Tempo(beat, pass.perMinute()).in(target.beat()).perMinute())
         .orElse(pass.perMinute());
+  }
+
+  private static void writeSheet(
+      Arguments given, Programme programme, Schedule schedule, Map<String, Study> studies)
+      throws IOException {
+    Optional<String> sheet = given.text(PDF);
+    if (sheet.isPresent()) {
+      String player = programme.playerName();
+      List<PartPages.Page> pages = WeekSheet.pages(player, schedule, studies, Paper.A4);
+      WholeFile.write(
+          OutputName.of(sheet.get()),
+          given.has(OVERWRITE),
+          stream -> PdfPart.write(pages, WeekSheet.title(player), Paper.A4, stream));
+    }
   }
 
   private static void write(Arguments given, Schedule schedule, LocalDate today)

@@ -73,6 +73,7 @@ public final class Desk {
 
   private final PracticeDays days;
   private final PulseDesk pulse;
+  private final Papers papers;
 
   /** Passage that is wanted on the desk, laid there already or still being read. */
   private long wanted;
@@ -106,6 +107,8 @@ public final class Desk {
             this::tell,
             open::get,
             this::openById);
+    this.papers =
+        new Papers(book, clock, workers, programme, entry -> load(entry).study(), this::write);
     this.book = book;
     this.clock = clock;
     this.workers = workers;
@@ -123,6 +126,11 @@ public final class Desk {
   /** Plans the day of every other player too, so that the programme shows how all will fare. */
   public void surveyOthers() {
     days.surveyOthers(programme.stream().map(ProgrammeEntry::owner).distinct().toList());
+  }
+
+  /** What of the practice is written to files. */
+  public Papers papers() {
+    return papers;
   }
 
   /** The pulse of what lies open. */

@@ -13,6 +13,7 @@ import app.fret.sound.ClickKind;
 import app.fret.sound.LadderClick;
 import app.fret.sound.LoopedSound;
 import app.fret.sound.SoundPlan;
+import app.fret.study.CardMusic;
 import app.fret.study.Study;
 import app.fret.study.StudySound;
 import java.util.HashSet;

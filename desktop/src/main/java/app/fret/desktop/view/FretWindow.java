@@ -15,6 +15,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -365,6 +366,44 @@ public final class FretWindow extends StackPane {
   /** Writes the part of the open passage as PDF, with or without the place of the bow. */
   public void writePdf(Path file, Paper paper, boolean withTrack) {
     desk.writePdf(file, paper, withTrack, this::tellWritten);
+  }
+
+  /** Asks where to write the week as a practice sheet. */
+  void chooseWeek() {
+    chooseFor("Write the week as a practice sheet", "week.pdf", this::writeWeek);
+  }
+
+  /** Asks where to write the days ahead as a calendar. */
+  void chooseCalendar() {
+    chooseFor(
+        "Write the days ahead as a calendar",
+        "practice.ics",
+        (p, file) -> desk.papers().writeCalendar(p, file, this::tellWritten));
+  }
+
+  /** Asks where to write the log as a table. */
+  void chooseLog() {
+    chooseFor(
+        "Write the log as a table",
+        "log.csv",
+        (p, file) -> desk.papers().writeLog(p, file, this::tellWritten));
+  }
+
+  private void writeWeek(PassageDesk passage, Path file) {
+    desk.papers().writeWeek(passage, file, Paper.A4, this::tellWritten);
+  }
+
+  private void chooseFor(String title, String name, BiConsumer<PassageDesk, Path> writing) {
+    Optional<PassageDesk> open = desk.openProperty().get();
+    if (open.isEmpty()) {
+      tell("Open a passage first; what is written is its player's.");
+      return;
+    }
+    FileChooser chooser = new FileChooser();
+    chooser.setTitle(title);
+    chooser.setInitialFileName(name);
+    Optional.ofNullable(chooser.showSaveDialog(window()))
+        .ifPresent(f -> writing.accept(open.get(), f.toPath()));
   }
 
   /** Prints the part of the open passage, after the system's own print dialog. */

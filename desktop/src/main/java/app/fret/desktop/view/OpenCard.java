@@ -1,7 +1,6 @@
 package app.fret.desktop.view;
 
 import app.fret.bow.Stroke;
-import app.fret.desktop.model.CardMusic;
 import app.fret.desktop.model.Command;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.PracticeDay.Seen;
@@ -17,6 +16,7 @@ import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.SpotCount;
 import app.fret.score.Tempo;
+import app.fret.study.CardMusic;
 import app.fret.study.Study;
 import java.util.List;
 import java.util.Locale;

@@ -39,6 +39,9 @@ record WindowCommand(
               "menu-pdf-bow",
               "Write the part with the bow's track as PDF, A4",
               w -> w.choosePdf(Paper.A4, true)),
+          asking("menu-week", "Write the week as a practice sheet", FretWindow::chooseWeek),
+          asking("menu-calendar", "Write the days ahead as a calendar", FretWindow::chooseCalendar),
+          asking("menu-log", "Write the log as a table", FretWindow::chooseLog),
           asking("menu-print", "Print the part", FretWindow::print, "Ctrl+P"),
           asking("menu-backups", "Go back to an earlier day", FretWindow::showBackups),
           new WindowCommand("menu-keys", "Keys", false, List.of(), FretWindow::showKeys));

@@ -1,4 +1,4 @@
-package app.fret.desktop.model;
+package app.fret.study;
 
 import app.fret.instrument.OutOfRangeException;
 import app.fret.practice.drill.DrillKind;
@@ -7,9 +7,6 @@ import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
 import app.fret.score.Span;
 import app.fret.score.Tempo;
-import app.fret.study.DrillStudy;
-import app.fret.study.ProgrammeItem;
-import app.fret.study.Study;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,0 +1,84 @@
+package app.fret.desktop.model;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.fret.book.Book;
+import app.fret.desktop.demo.DemoBook;
+import app.fret.engraving.Paper;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** What of the demo's practice is written to files. */
+class PapersTest {
+  private static final Clock CLOCK =
+      Clock.fixed(Instant.parse("2026-11-26T08:30:00Z"), ZoneOffset.UTC);
+
+  @TempDir private Path folder;
+  private final List<Path> written = new ArrayList<>();
+  private Book book;
+  private Desk desk;
+
+  @BeforeEach
+  void open() throws Exception {
+    book = DemoBook.open(CLOCK);
+    desk = new Desk(book, CLOCK, Workers.inline());
+    desk.open(desk.programme().get(0));
+  }
+
+  @AfterEach
+  void close() {
+    desk.close();
+  }
+
+  private PassageDesk passage() {
+    return desk.openProperty().get().orElseThrow();
+  }
+
+  @Test
+  void theWeekOfThePlayerIsAPracticeSheet() throws Exception {
+    Path file = folder.resolve("week.pdf");
+    desk.papers().writeWeek(passage(), file, Paper.A4, written::add);
+    assertThat(written).containsExactly(file);
+    try (PDDocument document = Loader.loadPDF(file.toFile())) {
+      assertThat(new PDFTextStripper().getText(document))
+          .contains("Mirela Tavasson", "Thursday 26 November", "Rungs to tick", "Gate of Bells")
+          .doesNotContain("cannot be read");
+    }
+  }
+
+  @Test
+  void theDaysAheadAreACalendar() throws Exception {
+    Path file = folder.resolve("practice.ics");
+    desk.papers().writeCalendar(passage(), file, written::add);
+    assertThat(Files.readString(file)).startsWith("BEGIN:VCALENDAR").contains("20261126");
+  }
+
+  @Test
+  void theLogOfAllPassagesOfThePlayerIsATableInOrderOfTime() throws Exception {
+    Path file = folder.resolve("log.csv");
+    desk.papers().writeLog(passage(), file, written::add);
+    List<String> lines = Files.readAllLines(file);
+    long passes =
+        desk.programme().stream()
+            .filter(e -> e.owner().id() == passage().opened().owner().id())
+            .mapToLong(e -> book.log(e.passage().id()).rows().size())
+            .sum();
+    assertThat(lines).hasSize((int) passes + 1);
+    List<String> days =
+        lines.subList(1, lines.size()).stream().map(l -> l.substring(0, 10)).toList();
+    assertThat(days).isSorted();
+    assertThat(String.join("\n", lines)).contains("Gate of Bells", "Kestrel");
+  }
+}

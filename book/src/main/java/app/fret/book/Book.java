@@ -1,5 +1,6 @@
 package app.fret.book;
 
+import app.fret.files.packet.Packet;
 import app.fret.instrument.PlayerSetup;
 import app.fret.practice.schedule.Learner;
 import app.fret.study.Choices;
@@ -7,8 +8,10 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Supplier;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
@@ -261,6 +264,27 @@ public final class Book implements AutoCloseable {
   /** The newest passes of a passage, a few thousand at most, oldest first. */
   public Found<LogEntry> log(long passageId) {
     return read(() -> log.of(passageId));
+  }
+
+  /** All that belongs to a player, to be sent. */
+  public Packet packet(long playerId) {
+    return read(() -> packets().packet(playerId));
+  }
+
+  /** Takes a packet in, all of it or, when something fails, nothing. */
+  public Merged take(Packet packet) {
+    AtomicReference<Merged> merged = new AtomicReference<>();
+    change(() -> merged.set(packets().take(packet)));
+    return merged.get();
+  }
+
+  /** Takes what a packet says in place of what stands here. */
+  public void takeTheirs(Packet packet, List<Merged.Conflict> conflicts) {
+    change(() -> conflicts.forEach(c -> packets().takeTheirs(packet, c)));
+  }
+
+  private PacketTaking packets() {
+    return new PacketTaking(players, passages, decisions, log, days);
   }
 
   /** The copies of this book, one for each day of use. */

@@ -2,6 +2,7 @@ package app.fret.book;
 
 import app.fret.bow.BowChoices;
 import app.fret.files.PlainWords;
+import app.fret.files.packet.Packet;
 import app.fret.lefthand.PinAt;
 import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
@@ -201,6 +202,28 @@ final class Decisions {
         DecisionRows.of(after.reading()));
   }
 
+  /** All rows of a passage, also those of a newer Fret. */
+  List<Packet.Row> all(long passageId) {
+    return handle
+        .createQuery(
+            "SELECT area, item, version, value FROM decision WHERE passage_id = :id"
+                + " ORDER BY area, item")
+        .bind("id", passageId)
+        .map(
+            (row, context) ->
+                new Packet.Row(
+                    row.getString("area"),
+                    row.getString("item"),
+                    row.getInt("version"),
+                    row.getString("value")))
+        .list();
+  }
+
+  /** Puts a row in, in place of one of the same item. */
+  void put(long passageId, Packet.Row row) {
+    put(passageId, row.area(), row.item(), row.version(), row.value());
+  }
+
   private void change(
       long passageId, String area, Map<String, String> was, Map<String, String> is) {
     was.keySet().stream()
@@ -209,7 +232,7 @@ final class Decisions {
     is.forEach(
         (item, value) -> {
           if (!value.equals(was.get(item))) {
-            put(passageId, area, item, value);
+            put(passageId, area, item, DecisionRows.VERSION, value);
           }
         });
   }
@@ -224,7 +247,7 @@ final class Decisions {
         .execute();
   }
 
-  private void put(long passageId, String area, String item, String value) {
+  private void put(long passageId, String area, String item, int version, String value) {
     handle
         .createUpdate(
             "INSERT INTO decision (passage_id, area, item, version, value)"
@@ -234,7 +257,7 @@ final class Decisions {
         .bind("id", passageId)
         .bind("area", area)
         .bind("item", item)
-        .bind("version", DecisionRows.VERSION)
+        .bind("version", version)
         .bind("value", value)
         .execute();
   }

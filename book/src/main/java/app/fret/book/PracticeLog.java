@@ -4,6 +4,7 @@ import app.fret.practice.schedule.CardKind;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jdbi.v3.core.Handle;
@@ -11,6 +12,14 @@ import org.jdbi.v3.core.Handle;
 /** The passes that were played. */
 final class PracticeLog {
   private static final RowReader<LogEntry> ROWS = new RowReader<>("pass", PracticeLog::entry);
+
+  /** Passes taken over from another book come in later than they were played. */
+  private static final String SECOND = "CAST(strftime('%s', logged_at) AS INTEGER)";
+
+  private static final String IN_TIME = SECOND + ", id";
+  private static final String LAST_FIRST = SECOND + " DESC, id DESC";
+  private static final String NEWEST =
+      " (SELECT id FROM log_entry WHERE passage_id = :passage ORDER BY " + LAST_FIRST + " LIMIT 1)";
 
   /** The newest of a passage that are read; years of it must not hold the window up. */
   static final int MOST = 2_000;
@@ -66,9 +75,7 @@ final class PracticeLog {
   /** Notes words on the newest pass of a passage; none take them away. */
   void noteNewest(long passageId, Optional<String> words) {
     handle
-        .createUpdate(
-            "UPDATE log_entry SET words = :words WHERE id ="
-                + " (SELECT MAX(id) FROM log_entry WHERE passage_id = :passage)")
+        .createUpdate("UPDATE log_entry SET words = :words WHERE id =" + NEWEST)
         .bind("passage", passageId)
         .bind("words", words.orElse(null))
         .execute();
@@ -77,20 +84,28 @@ final class PracticeLog {
   /** Takes back the newest pass of a passage. */
   void removeNewest(long passageId) {
     handle
-        .createUpdate(
-            "DELETE FROM log_entry WHERE id ="
-                + " (SELECT MAX(id) FROM log_entry WHERE passage_id = :passage)")
+        .createUpdate("DELETE FROM log_entry WHERE id =" + NEWEST)
         .bind("passage", passageId)
         .execute();
+  }
+
+  /** All passes of a passage, oldest first. */
+  List<LogEntry> all(long passageId) {
+    return ROWS.read(
+            handle, "SELECT * FROM log_entry WHERE passage_id = ? ORDER BY " + IN_TIME, passageId)
+        .rows();
   }
 
   /** The newest passes of a passage, at most {@link #MOST}, oldest first. */
   Found<LogEntry> of(long passageId) {
     return ROWS.read(
         handle,
-        "SELECT * FROM (SELECT * FROM log_entry WHERE passage_id = ? ORDER BY id DESC LIMIT "
+        "SELECT * FROM (SELECT * FROM log_entry WHERE passage_id = ? ORDER BY "
+            + LAST_FIRST
+            + " LIMIT "
             + MOST
-            + ") ORDER BY id",
+            + ") ORDER BY "
+            + IN_TIME,
         passageId);
   }
 }

@@ -1,0 +1,192 @@
+package app.fret.book;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.fret.files.musicxml.MusicXmlWriter;
+import app.fret.files.packet.Packet;
+import app.fret.files.packet.PacketReader;
+import app.fret.files.packet.PacketWriter;
+import app.fret.instrument.PlayerSetup;
+import app.fret.lefthand.effort.Profiles;
+import app.fret.practice.Gate;
+import app.fret.score.BeatUnit;
+import app.fret.score.Tempo;
+import app.fret.study.Choices;
+import app.fret.testing.Music;
+import java.io.ByteArrayOutputStream;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** A packet from a coach's book to a student's and back. */
+class PacketBookTest {
+  private static final Tempo TARGET = new Tempo(BeatUnit.QUARTER, 96);
+  private static final LocalDate DUE = LocalDate.of(2027, 1, 25);
+  private static final Instant AT = Instant.parse("2026-11-24T17:00:00Z");
+
+  @TempDir private Path folder;
+  private Book coach;
+  private Book student;
+  private BookPlayer player;
+  private BookPassage passage;
+
+  @BeforeEach
+  void open() throws Exception {
+    coach = Book.open(folder.resolve("coach.fretbook"));
+    student = Book.open(folder.resolve("student.fretbook"));
+    player = coach.addPlayer("Oda Merrin", PlayerSetup.of("violin", 75.0, 328));
+    coach.keepLearner(player.id(), coach.learner(player.id()).withMinutes(75));
+    passage =
+        coach.addPassage(
+            new NewPassage(
+                player.id(),
+                "Grey Ferry",
+                "grey-ferry.musicxml",
+                score("A4/4 B4/4 C5/4 D5/4 | E5/1"),
+                new BookPassage.Cut(0, 0, 1),
+                TARGET,
+                Optional.of(DUE)));
+    Choices plain = Choices.at(TARGET);
+    coach.keepChoices(passage.id(), plain, plain.with(plain.practice().with(new Gate(5, true))));
+    coach.addToLog(pass(passage.id(), AT, true));
+  }
+
+  @AfterEach
+  void close() {
+    coach.close();
+    student.close();
+  }
+
+  private static byte[] score(String words) throws Exception {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    new MusicXmlWriter().write(Music.passage(words), out);
+    return out.toByteArray();
+  }
+
+  private static LogEntry pass(long passageId, Instant at, boolean clean) {
+    return new LogEntry(passageId, at, TARGET, OptionalDouble.of(9), clean);
+  }
+
+  /** Through a file, as it is sent. */
+  private static Packet sent(Packet packet) throws Exception {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    PacketWriter.write(packet, out);
+    return PacketReader.read("oda.fretpacket", out.toByteArray());
+  }
+
+  private BookPassage students() {
+    BookPlayer there = student.players().rows().get(0);
+    return student.passages(there.id()).rows().get(0);
+  }
+
+  @Test
+  void aStudentHasAllThatTheCoachHas() throws Exception {
+    Merged merged = student.take(sent(coach.packet(player.id())));
+    assertThat(merged.newPassages()).isEqualTo(1);
+    assertThat(merged.newPasses()).isEqualTo(1);
+    assertThat(merged.conflicts()).isEmpty();
+    BookPlayer there = student.players().rows().get(0);
+    assertThat(there.name()).isEqualTo("Oda Merrin");
+    assertThat(there.setup()).isEqualTo(player.setup());
+    assertThat(student.learner(there.id()).minutesPerDay()).isEqualTo(75);
+    assertThat(students().title()).isEqualTo("Grey Ferry");
+    assertThat(students().dueOn()).contains(DUE);
+    assertThat(student.score(students().id())).isEqualTo(coach.score(passage.id()));
+    assertThat(student.choices(students().id()).choices().practice().gate())
+        .isEqualTo(new Gate(5, true));
+    assertThat(student.log(students().id()).rows())
+        .singleElement()
+        .isEqualTo(pass(students().id(), AT, true));
+  }
+
+  @Test
+  void theLogComesBackAndNoPassIsCountedTwice() throws Exception {
+    student.take(sent(coach.packet(player.id())));
+    student.addToLog(pass(students().id(), AT.plusSeconds(3600), false));
+    coach.addToLog(pass(passage.id(), AT.plusSeconds(7200), true));
+    long there = student.players().rows().get(0).id();
+    Merged merged = coach.take(sent(student.packet(there)));
+    assertThat(merged.newPassages()).isZero();
+    assertThat(merged.newPasses()).isEqualTo(1);
+    assertThat(coach.log(passage.id()).rows())
+        .extracting(LogEntry::at)
+        .as("in the order they were played")
+        .containsExactly(AT, AT.plusSeconds(3600), AT.plusSeconds(7200));
+    coach.removeNewestFromLog(passage.id());
+    assertThat(coach.log(passage.id()).rows())
+        .as("the newest is the one played last")
+        .extracting(LogEntry::at)
+        .containsExactly(AT, AT.plusSeconds(3600));
+    assertThat(coach.take(sent(student.packet(there))).newPasses()).isZero();
+  }
+
+  @Test
+  void whatOnlyOneSideDecidedIsAddedAndADifferenceIsShownAndMayBeTaken() throws Exception {
+    student.take(sent(coach.packet(player.id())));
+    long id = students().id();
+    Choices before = student.choices(id).choices();
+    Choices after =
+        before
+            .with(before.practice().with(new Gate(2, true)))
+            .withProfile(Profiles.named("singing"))
+            .with(before.bow().withOpposite(true));
+    student.keepChoices(id, before, after);
+    student.keepDue(id, Optional.of(DUE.plusDays(7)));
+    Packet back = sent(student.packet(student.players().rows().get(0).id()));
+    Merged merged = coach.take(back);
+    assertThat(merged.newDecisions()).isPositive();
+    assertThat(coach.choices(passage.id()).choices().bow().opposite()).isTrue();
+    assertThat(merged.conflicts())
+        .extracting(Merged.Conflict::item)
+        .contains("clean-needed", "due");
+    assertThat(coach.choices(passage.id()).choices().practice().gate().cleanNeeded())
+        .as("what stands here stays until one says otherwise")
+        .isEqualTo(5);
+    coach.takeTheirs(back, merged.conflicts());
+    assertThat(coach.choices(passage.id()).choices().practice().gate().cleanNeeded()).isEqualTo(2);
+    BookPassage now = coach.passages(player.id()).rows().get(0);
+    assertThat(now.dueOn()).contains(DUE.plusDays(7));
+    assertThat(coach.take(back).conflicts()).isEmpty();
+  }
+
+  @Test
+  void otherBarsOfTheSameMusicAreAnotherPassage() throws Exception {
+    student.take(sent(coach.packet(player.id())));
+    BookPlayer there = student.players().rows().get(0);
+    student.addPassage(
+        new NewPassage(
+            there.id(),
+            "Grey Ferry, first bar",
+            "grey-ferry.musicxml",
+            score("A4/4 B4/4 C5/4 D5/4 | E5/1"),
+            new BookPassage.Cut(0, 0, 0),
+            TARGET,
+            Optional.empty()));
+    Merged merged = coach.take(sent(student.packet(there.id())));
+    assertThat(merged.newPassages()).isEqualTo(1);
+    assertThat(coach.passages(player.id()).rows()).hasSize(2);
+  }
+
+  @Test
+  void mendedMusicGoesAlongAndADifferentOneIsAConflict() throws Exception {
+    byte[] mended = score("A4/4 B4/4 C5/4 E5/4 | E5/1");
+    coach.keepEdited(passage.id(), Optional.of(mended));
+    student.take(sent(coach.packet(player.id())));
+    assertThat(student.edited(students().id()))
+        .hasValueSatisfying(e -> assertThat(e).isEqualTo(mended));
+    byte[] other = score("A4/4 B4/4 C5/4 F5/4 | E5/1");
+    student.keepEdited(students().id(), Optional.of(other));
+    Packet back = sent(student.packet(student.players().rows().get(0).id()));
+    List<Merged.Conflict> conflicts = coach.take(back).conflicts();
+    assertThat(conflicts).extracting(Merged.Conflict::item).containsExactly("mended music");
+    coach.takeTheirs(back, conflicts);
+    assertThat(coach.edited(passage.id())).hasValueSatisfying(e -> assertThat(e).isEqualTo(other));
+  }
+}

@@ -1,0 +1,104 @@
+package app.fret.files.packet;
+
+import app.fret.instrument.PlayerSetup;
+import app.fret.practice.schedule.CardKind;
+import app.fret.practice.schedule.Learner;
+import app.fret.score.Tempo;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * What is sent from one book to another.
+ *
+ * @param player name of the player
+ * @param setup instrument, hand and schools
+ * @param learner how the player practises
+ * @param passages the passages in audition order
+ */
+public record Packet(String player, PlayerSetup setup, Learner learner, List<Part> passages) {
+  public Packet {
+    passages = List.copyOf(passages);
+  }
+
+  /**
+   * A passage.
+   *
+   * @param fileName name of the file the music came from
+   * @param score that file
+   * @param edited the music as it was mended, a .mxl file; empty where it is as it was read
+   * @param part index of the part in the file
+   * @param firstBar index of its first bar in the part
+   * @param lastBar index of its last
+   * @param due day it is for
+   * @param decisions what was decided, as rows
+   * @param log passes, oldest first
+   */
+  public record Part(
+      String title,
+      String fileName,
+      byte[] score,
+      Optional<byte[]> edited,
+      int part,
+      int firstBar,
+      int lastBar,
+      Tempo target,
+      Optional<LocalDate> due,
+      List<Row> decisions,
+      List<Pass> log) {
+    public Part {
+      score = score.clone();
+      edited = edited.map(byte[]::clone);
+      decisions = List.copyOf(decisions);
+      log = List.copyOf(log);
+    }
+
+    @Override
+    public byte[] score() {
+      return score.clone();
+    }
+
+    @Override
+    public Optional<byte[]> edited() {
+      return edited.map(byte[]::clone);
+    }
+  }
+
+  /**
+   * A decision as books keep it, so that one of a newer Fret goes through untouched.
+   *
+   * @param area such as {@code bow}
+   * @param item what is decided, such as a place
+   * @param version version of the form
+   * @param value what is decided of it
+   */
+  public record Row(String area, String item, int version, String value) {}
+
+  /**
+   * A pass of the log.
+   *
+   * @param at when
+   * @param seconds how long it took, where that was kept
+   * @param card what it was played for
+   * @param cold whether it was the first of its day
+   * @param spot where it missed or what it was for
+   * @param spotLeftOut whether a spot was left out
+   * @param hurts whether it hurt or tired
+   * @param repeats how often it was played before it was logged
+   * @param words a note in the player's words
+   */
+  public record Pass(
+      Instant at,
+      Tempo tempo,
+      OptionalDouble seconds,
+      boolean clean,
+      CardKind card,
+      boolean cold,
+      Optional<String> spot,
+      boolean spotLeftOut,
+      boolean hurts,
+      int repeats,
+      Optional<String> words) {}
+}

@@ -7,9 +7,12 @@ import app.fret.desktop.model.PracticeDay.Seen;
 import app.fret.desktop.model.PracticeDay.Task;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Learner;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.DayOfWeek;
 import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -195,5 +198,25 @@ class PractiseJourneyTest extends Journey {
                 .filter("even now"::equals)
                 .isPresent());
     assertThat(passage().passes().entries()).as("letters typed there log nothing").hasSize(1);
+  }
+
+  @Test
+  void aPacketThatIsDroppedSaysWhatCameOfIt(FxRobot robot) throws Exception {
+    addScore(robot, TUNE, "96");
+    goToPractise(robot);
+    Path packet = folder.resolve("oda.fretpacket");
+    robot.interact(() -> desk.packets().write(passage().opened().owner(), packet, f -> {}));
+    waitFor(() -> Files.exists(packet));
+    robot.type(KeyCode.C);
+    waitFor(() -> passage().passes().entries().size() == 1);
+    robot.interact(() -> window.add(packet));
+    waitFor(() -> robot.lookup("#packet-pane").tryQuery().isPresent());
+    assertThat(robot.lookup("#packet-pane .label").queryAllAs(Label.class))
+        .extracting(Label::getText)
+        .anyMatch(t -> t.contains("Nothing that was here is lost"))
+        .contains("Nothing is decided differently.");
+    robot.clickOn("#packet-close");
+    waitFor(() -> desk.openProperty().get().isPresent());
+    assertThat(passage().passes().entries()).hasSize(1);
   }
 }

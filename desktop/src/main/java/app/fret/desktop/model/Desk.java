@@ -74,6 +74,7 @@ public final class Desk {
   private final PracticeDays days;
   private final PulseDesk pulse;
   private final Papers papers;
+  private final Packets packets;
 
   /** Passage that is wanted on the desk, laid there already or still being read. */
   private long wanted;
@@ -107,6 +108,7 @@ public final class Desk {
             this::tell,
             open::get,
             this::openById);
+    this.packets = new Packets(book, workers, this::write, this::reload, this::tell);
     this.papers =
         new Papers(book, clock, workers, programme, entry -> load(entry).study(), this::write);
     this.book = book;
@@ -126,6 +128,11 @@ public final class Desk {
   /** Plans the day of every other player too, so that the programme shows how all will fare. */
   public void surveyOthers() {
     days.surveyOthers(programme.stream().map(ProgrammeEntry::owner).distinct().toList());
+  }
+
+  /** What is sent to and taken from other books. */
+  public Packets packets() {
+    return packets;
   }
 
   /** What of the practice is written to files. */
@@ -193,6 +200,24 @@ public final class Desk {
       passages.rows().forEach(passage -> entries.add(entry(player, passage)));
     }
     return new Read(entries, bad);
+  }
+
+  /** Reads the book anew, after it was changed by more than the passage that lies open. */
+  private void reload() {
+    Optional<Long> shown = open.get().map(p -> p.opened().entry().id());
+    workers.keep(
+        () -> {
+          Read read = readProgramme();
+          workers.show(
+              () -> {
+                show(read);
+                days.forget();
+                open.set(Optional.empty());
+                shown.ifPresent(this::openById);
+                surveyOthers();
+              });
+        },
+        this::tell);
   }
 
   private ProgrammeEntry entry(BookPlayer player, BookPassage passage) {

@@ -72,6 +72,12 @@ final class PracticeDays {
     return outlooks;
   }
 
+  /** Forgets all days; they are planned anew when they are asked for. */
+  void forget() {
+    days.clear();
+    outlooks.clear();
+  }
+
   /** Plans the days of players whose day was not planned yet, one after another. */
   void surveyOthers(List<BookPlayer> players) {
     survey(new ArrayDeque<>(players.stream().filter(p -> !days.containsKey(p.id())).toList()));

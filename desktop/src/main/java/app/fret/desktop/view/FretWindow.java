@@ -5,6 +5,7 @@ import app.fret.desktop.model.Command;
 import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.ImportOffer;
 import app.fret.desktop.model.Notice;
+import app.fret.desktop.model.Packets;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.PracticeDay;
 import app.fret.engraving.Paper;
@@ -275,14 +276,21 @@ public final class FretWindow extends StackPane {
         .getExtensionFilters()
         .add(
             new FileChooser.ExtensionFilter(
-                "Scores", "*.musicxml", "*.mxl", "*.xml", "*.abc", "*.mid", "*.midi"));
+                "Scores and packets",
+                "*.musicxml",
+                "*.mxl",
+                "*.xml",
+                "*.abc",
+                "*.mid",
+                "*.midi",
+                "*" + Packets.ENDING));
     List<File> files = chooser.showOpenMultipleDialog(window());
     addAll(files == null ? List.of() : files.stream().map(File::toPath).toList());
   }
 
   /** Reads files and asks what they do not say: one by its own pane, several in one summary. */
   public void addAll(List<Path> files) {
-    if (files.size() > 1) {
+    if (files.size() > 1 && files.stream().noneMatch(Packets::isPacket)) {
       cover(new AddSeveralPane(desk, files, this::uncover));
     } else {
       files.forEach(this::add);
@@ -393,6 +401,14 @@ public final class FretWindow extends StackPane {
     desk.papers().writeWeek(passage, file, Paper.A4, this::tellWritten);
   }
 
+  /** Asks where to write the packet of the player whose passage lies open. */
+  void choosePacket() {
+    chooseFor(
+        "Send all of this player as a packet",
+        "practice" + Packets.ENDING,
+        (p, file) -> desk.packets().write(p.opened().owner(), file, this::tellWritten));
+  }
+
   private void chooseFor(String title, String name, BiConsumer<PassageDesk, Path> writing) {
     Optional<PassageDesk> open = desk.openProperty().get();
     if (open.isEmpty()) {
@@ -427,7 +443,11 @@ public final class FretWindow extends StackPane {
 
   /** Reads a file and asks what it does not say; what dropping a file does, too. */
   public void add(Path file) {
-    desk.offer(file, this::ask);
+    if (Packets.isPacket(file)) {
+      desk.packets().take(file, t -> cover(new PacketPane(desk.packets(), t, this::uncover)));
+    } else {
+      desk.offer(file, this::ask);
+    }
   }
 
   private void ask(ImportOffer offer) {

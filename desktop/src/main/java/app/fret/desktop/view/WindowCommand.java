@@ -42,6 +42,8 @@ record WindowCommand(
           asking("menu-week", "Write the week as a practice sheet", FretWindow::chooseWeek),
           asking("menu-calendar", "Write the days ahead as a calendar", FretWindow::chooseCalendar),
           asking("menu-log", "Write the log as a table", FretWindow::chooseLog),
+          asking("menu-send", "Send all of this player as a packet", FretWindow::choosePacket),
+          asking("menu-take", "Take a packet in", FretWindow::chooseFile),
           asking("menu-print", "Print the part", FretWindow::print, "Ctrl+P"),
           asking("menu-backups", "Go back to an earlier day", FretWindow::showBackups),
           new WindowCommand("menu-keys", "Keys", false, List.of(), FretWindow::showKeys));

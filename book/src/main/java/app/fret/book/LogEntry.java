@@ -1,6 +1,7 @@
 package app.fret.book;
 
 import app.fret.practice.schedule.CardKind;
+import app.fret.practice.trial.Way;
 import app.fret.score.BeatUnit;
 import app.fret.score.Tempo;
 import java.time.Instant;
@@ -31,6 +32,7 @@ public record LogEntry(
    * @param hurts whether it hurt or tired
    * @param repeats how often it was played before it was logged
    * @param words a note in the player's words
+   * @param way of a trial, which way it was
    */
   public record Played(
       CardKind card,
@@ -39,24 +41,42 @@ public record LogEntry(
       boolean spotLeftOut,
       boolean hurts,
       int repeats,
-      Optional<String> words) {
+      Optional<String> words,
+      Optional<Way> way) {
+    /** A pass that is not of a trial. */
+    public Played(
+        CardKind card,
+        boolean cold,
+        Optional<String> spot,
+        boolean spotLeftOut,
+        boolean hurts,
+        int repeats,
+        Optional<String> words) {
+      this(card, cold, spot, spotLeftOut, hurts, repeats, words, Optional.empty());
+    }
+
     /** A pass on the ladder of which nothing is said. */
     public static final Played ON_LADDER =
         new Played(CardKind.LADDER, false, Optional.empty(), false, false, 1, Optional.empty());
 
+    /** The same as a pass of one of two ways. */
+    public Played of(Way newWay) {
+      return new Played(card, cold, spot, spotLeftOut, hurts, repeats, words, Optional.of(newWay));
+    }
+
     /** The same as the first of its day, or not. */
     public Played asCold(boolean isCold) {
-      return new Played(card, isCold, spot, spotLeftOut, hurts, repeats, words);
+      return new Played(card, isCold, spot, spotLeftOut, hurts, repeats, words, way);
     }
 
     /** The same with a note. */
     public Played noted(Optional<String> newWords) {
-      return new Played(card, cold, spot, spotLeftOut, hurts, repeats, newWords);
+      return new Played(card, cold, spot, spotLeftOut, hurts, repeats, newWords, way);
     }
 
     /** The same at a spot. */
     public Played at(Optional<String> newSpot) {
-      return new Played(card, cold, newSpot, spotLeftOut, hurts, repeats, words);
+      return new Played(card, cold, newSpot, spotLeftOut, hurts, repeats, words, way);
     }
   }
 

@@ -78,7 +78,8 @@ final class PacketTaking {
         played.spotLeftOut(),
         played.hurts(),
         played.repeats(),
-        played.words());
+        played.words(),
+        played.way());
   }
 
   private static LogEntry entry(long passageId, Packet.Pass pass) {
@@ -96,7 +97,8 @@ final class PacketTaking {
             pass.spotLeftOut(),
             pass.hurts(),
             pass.repeats(),
-            pass.words()));
+            pass.words(),
+            pass.way()));
   }
 
   /** Takes a packet in: for the player of that name and instrument, or as a new one. */

@@ -1,10 +1,12 @@
 package app.fret.book;
 
 import app.fret.practice.schedule.CardKind;
+import app.fret.practice.trial.Way;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jdbi.v3.core.Handle;
@@ -46,16 +48,21 @@ final class PracticeLog {
             row.getBoolean("spot_left_out"),
             row.getBoolean("hurts"),
             row.getInt("repeats"),
-            Optional.ofNullable(row.getString("words"))));
+            Optional.ofNullable(row.getString("words")),
+            Optional.ofNullable(row.getString("way")).map(PracticeLog::way)));
+  }
+
+  private static Way way(String column) {
+    return Way.valueOf(column.toUpperCase(Locale.ROOT));
   }
 
   void add(LogEntry entry) {
     handle
         .createUpdate(
             "INSERT INTO log_entry (passage_id, logged_at, beat, per_minute, seconds, clean, card,"
-                + " cold, spot, spot_left_out, hurts, repeats, words) VALUES (:passage, :at, :beat,"
+                + " cold, spot, spot_left_out, hurts, repeats, words, way) VALUES (:passage, :at, :beat,"
                 + " :perMinute, :seconds, :clean, :card, :cold, :spot, :leftOut, :hurts, :repeats,"
-                + " :words)")
+                + " :words, :way)")
         .bind("passage", entry.passageId())
         .bind("at", entry.at().toString())
         .bind("beat", Beats.column(entry.tempo().beat()))
@@ -69,6 +76,7 @@ final class PracticeLog {
         .bind("hurts", entry.played().hurts())
         .bind("repeats", entry.played().repeats())
         .bind("words", entry.played().words().orElse(null))
+        .bind("way", entry.played().way().map(w -> w.name().toLowerCase(Locale.ROOT)).orElse(null))
         .execute();
   }
 

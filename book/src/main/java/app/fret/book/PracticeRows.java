@@ -7,11 +7,12 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
  * Decisions for practice as rows of text: {@code clean}, {@code clean-needed}, {@code strict},
- * {@code keep-beat}, and a row for the first note of each chunk that the player cut.
+ * {@code keep-beat}, {@code trial}, and a row for the first note of each chunk that the player cut.
  */
 final class PracticeRows {
   /** The area of these rows. */
@@ -22,6 +23,7 @@ final class PracticeRows {
   private static final String STRICT = "strict";
   private static final String KEEP_BEAT = "keep-beat";
   private static final String CHUNK = "chunk ";
+  private static final String TRIAL = "trial";
   private static final String YES = "yes";
 
   private PracticeRows() {}
@@ -41,6 +43,7 @@ final class PracticeRows {
       rows.put(KEEP_BEAT, YES);
     }
     practice.chunkStarts().forEach(start -> rows.put(CHUNK + start, YES));
+    practice.trial().ifPresent(t -> rows.put(TRIAL, TrialText.of(t)));
     return rows;
   }
 
@@ -60,6 +63,7 @@ final class PracticeRows {
       case CLEAN_NEEDED ->
           practice.with(new Gate(Integer.parseInt(value), practice.gate().isStrict()));
       case STRICT -> practice.with(new Gate(practice.gate().cleanNeeded(), value.equals(YES)));
+      case TRIAL -> practice.withTrial(Optional.of(TrialText.read(value)));
       case KEEP_BEAT -> practice.withBeatKept(value.equals(YES));
       default -> throw new IllegalArgumentException("'" + item + "' is no decision of practice");
     };

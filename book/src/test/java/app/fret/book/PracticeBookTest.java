@@ -3,13 +3,19 @@ package app.fret.book;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.fret.bow.StrokeAt;
+import app.fret.bow.StrokeDecision;
 import app.fret.instrument.PlayerSetup;
+import app.fret.lefthand.PinAt;
 import app.fret.practice.Gate;
 import app.fret.practice.PracticeChoices;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Learner;
 import app.fret.practice.schedule.Learner.Stance;
+import app.fret.practice.trial.TrialPlan;
+import app.fret.practice.trial.Way;
 import app.fret.score.BeatUnit;
+import app.fret.score.Finger;
 import app.fret.score.NoteRef;
 import app.fret.score.Tempo;
 import java.nio.file.Path;
@@ -23,6 +29,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -108,7 +115,7 @@ class PracticeBookTest {
   }
 
   @ParameterizedTest
-  @ValueSource(ints = {1, 2, 3, 4, 5, 6})
+  @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7})
   void aBookOfEveryOlderVersionOpensWithABackup(int version) throws Exception {
     new BookFile(file(), version, BookFile.MIGRATIONS).prepare();
     try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file());
@@ -139,6 +146,52 @@ class PracticeBookTest {
     assertThat(folder.resolve("practice.fretbook.v" + version + ".backup")).exists();
   }
 
+  private static final NoteRef TRIED = NoteRef.parse("4@3/8 F#4");
+  private static final TrialPlan TRIAL =
+      new TrialPlan(
+          TRIED,
+          Instant.parse("2026-11-26T08:30:00Z"),
+          new TrialPlan.Candidate(
+              "2 on III",
+              List.of(
+                  new PinAt(
+                      TRIED,
+                      false,
+                      OptionalInt.of(3),
+                      Optional.of(Finger.SECOND),
+                      Optional.of(false),
+                      OptionalInt.empty())),
+              Optional.empty()),
+          new TrialPlan.Candidate(
+              "hooked",
+              List.of(),
+              Optional.of(new StrokeAt(TRIED, StrokeDecision.of(StrokeDecision.Act.HOOK)))));
+
+  @Test
+  void aPassOfATrialKnowsItsWay() throws Exception {
+    try (Book book = Book.open(folder.resolve("trial.fretbook"))) {
+      long player = book.addPlayer("Oda Merrin", PlayerSetup.usual("violin")).id();
+      long id = book.addPassage(BookTest.passage(player, "Study")).id();
+      LogEntry pass =
+          new LogEntry(
+              id,
+              Instant.parse("2026-11-26T09:00:00Z"),
+              new Tempo(BeatUnit.QUARTER, 60),
+              OptionalDouble.empty(),
+              true,
+              LogEntry.Played.ON_LADDER.of(Way.B));
+      book.addToLog(pass);
+      assertThat(book.log(id).rows()).containsExactly(pass);
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource({"at nowhere", "at\t4@3/8 F#4", "since\tsoon"})
+  void aTrialThatMakesNoSenseIsRefused(String text) {
+    assertThatThrownBy(() -> PracticeRows.with(PracticeChoices.none(), "trial", text))
+        .isInstanceOf(IllegalArgumentException.class);
+  }
+
   @Test
   void decisionsForPracticeComeBack() {
     PracticeChoices practice =
@@ -146,7 +199,8 @@ class PracticeBookTest {
             .withClean(OptionalDouble.of(72.5))
             .with(new Gate(5, true))
             .withBeatKept(true)
-            .withChunkStarts(List.of(NoteRef.parse("1@0/1 D5"), NoteRef.parse("4@3/8 F#4")));
+            .withChunkStarts(List.of(NoteRef.parse("1@0/1 D5"), NoteRef.parse("4@3/8 F#4")))
+            .withTrial(Optional.of(TRIAL));
     PracticeChoices read = PracticeChoices.none();
     for (Map.Entry<String, String> row : PracticeRows.of(practice).entrySet()) {
       read = PracticeRows.with(read, row.getKey(), row.getValue());

@@ -3,6 +3,7 @@ package app.fret.study;
 import app.fret.bow.StrokeAt;
 import app.fret.lefthand.LeftHandChoices;
 import app.fret.lefthand.PinAt;
+import app.fret.practice.trial.TrialPlan;
 import app.fret.reading.NotePlaces;
 import app.fret.reading.PlayedNote;
 import app.fret.reading.layers.LayerChoices;
@@ -124,6 +125,14 @@ public record MovedChoices(Choices choices, List<String> lost) {
       now.ifPresentOrElse(
           chunkStarts::add, () -> lost.add(words("the border of a chunk", start, before)));
     }
+    Optional<TrialPlan> trial =
+        choices
+            .practice()
+            .trial()
+            .filter(t -> t.places().stream().allMatch(p -> p.equals(moves.get(p))));
+    if (trial.isEmpty() && choices.practice().trial().isPresent()) {
+      lost.add(words("the trial of two ways", choices.practice().trial().get().at(), before));
+    }
     LeftHandChoices leftHand = new LeftHandChoices(choices.profile(), pins);
     return new MovedChoices(
         choices
@@ -133,7 +142,7 @@ public record MovedChoices(Choices choices, List<String> lost) {
             .with(layers)
             .with(choices.bow().withStrokes(strokes))
             .with(shape)
-            .with(choices.practice().withChunkStarts(chunkStarts)),
+            .with(choices.practice().withChunkStarts(chunkStarts).withTrial(trial)),
         lost);
   }
 

@@ -5,6 +5,7 @@ import app.fret.practice.drill.Problem;
 import app.fret.practice.drill.Problems;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.Spot;
+import app.fret.practice.trial.TrialPlan;
 import app.fret.reading.PlayedNote;
 import app.fret.score.PlayOrder;
 import app.fret.score.Span;
@@ -31,19 +32,26 @@ public final class ProgrammeItem {
     List<Problem> problems = Problems.of(study.drillSource());
     Span chunk = hardest(study, problems);
     double target = study.choices().target().perMinute();
-    return new Item(
-        id,
-        title,
-        Item.Kind.PASSAGE,
-        study.choices().target(),
-        study.choices().practice().cleanPerMinute().orElse(target / 2),
-        study.choices().practice().gate(),
-        due,
-        Math.max(1, PlayOrder.seconds(study.passage(), study.brief().tempos())),
-        Math.max(1, seconds(study, chunk)),
-        words(study, chunk),
-        0,
-        spots(study, problems));
+    Item item =
+        new Item(
+            id,
+            title,
+            Item.Kind.PASSAGE,
+            study.choices().target(),
+            study.choices().practice().cleanPerMinute().orElse(target / 2),
+            study.choices().practice().gate(),
+            due,
+            Math.max(1, PlayOrder.seconds(study.passage(), study.brief().tempos())),
+            Math.max(1, seconds(study, chunk)),
+            words(study, chunk),
+            0,
+            spots(study, problems));
+    return item.trying(study.choices().practice().trial().map(t -> words(study, t)));
+  }
+
+  private static String words(Study study, TrialPlan trial) {
+    String bar = study.passage().bars().get(trial.at().bar()).label();
+    return "bar " + bar + ": " + trial.a().words() + " against " + trial.b().words();
   }
 
   /** Where a note stands, as logs name it: bar and number in the bar. */

@@ -23,6 +23,7 @@ import java.util.Optional;
  * @param chunkWords where that chunk is, such as {@code bars 5 and 6}
  * @param minutes minutes it takes when it comes up; of all but passages
  * @param spots its hard places, hardest first
+ * @param trial place and words of two ways that are being tried, if any are
  */
 public record Item(
     String id,
@@ -36,7 +37,8 @@ public record Item(
     double chunkSeconds,
     String chunkWords,
     int minutes,
-    List<Spot> spots) {
+    List<Spot> spots,
+    Optional<String> trial) {
   /** What an item is. */
   public enum Kind {
     PASSAGE(CardKind.LADDER),
@@ -55,6 +57,36 @@ public record Item(
     }
   }
 
+  /** An item of which nothing is tried. */
+  public Item(
+      String id,
+      String title,
+      Kind kind,
+      Tempo target,
+      double cleanPerMinute,
+      Gate gate,
+      Optional<LocalDate> due,
+      double passSeconds,
+      double chunkSeconds,
+      String chunkWords,
+      int minutes,
+      List<Spot> spots) {
+    this(
+        id,
+        title,
+        kind,
+        target,
+        cleanPerMinute,
+        gate,
+        due,
+        passSeconds,
+        chunkSeconds,
+        chunkWords,
+        minutes,
+        spots,
+        Optional.empty());
+  }
+
   public Item {
     spots = List.copyOf(spots);
     boolean isPassage = kind == Kind.PASSAGE;
@@ -62,6 +94,24 @@ public record Item(
       throw new IllegalArgumentException(
           title + " needs " + (isPassage ? "music that lasts" : "minutes of its own"));
     }
+  }
+
+  /** The same while two ways are tried. */
+  public Item trying(Optional<String> words) {
+    return new Item(
+        id,
+        title,
+        kind,
+        target,
+        cleanPerMinute,
+        gate,
+        due,
+        passSeconds,
+        chunkSeconds,
+        chunkWords,
+        minutes,
+        spots,
+        words);
   }
 
   boolean isPassage() {

@@ -13,6 +13,9 @@ final class Visit {
   /** A ladder card takes at least so long, in minutes. */
   private static final int LEAST_LADDER = 2;
 
+  /** A B B A. */
+  private static final int TRIAL_ROUND = 4;
+
   private static final double SECONDS_A_MINUTE = 60;
 
   private final Work work;
@@ -51,7 +54,11 @@ final class Visit {
     if (isFirst && work.standing().hasPassedTheTarget()) {
       addColdRun();
     }
-    addDrill();
+    if (isFirst && item.trial().isPresent()) {
+      addTrial(item.trial().get());
+    } else {
+      addDrill();
+    }
     if (isFirst) {
       addRhythm();
     }
@@ -75,6 +82,22 @@ final class Visit {
             Model.count("ready.cold-clean"),
             Model.count("ready.cold-days"));
     card(CardKind.UPKEEP, minutes, item.target().perMinute(), 1, why);
+  }
+
+  /** Two rounds of two ways, in place of a drill, so that a trial goes over two days and more. */
+  private void addTrial(String words) {
+    Item item = work.item();
+    double perMinute = work.rungPerMinute(0);
+    double seconds = item.passSecondsAt(perMinute / item.target().perMinute());
+    int rounds = Model.count("trial.most-rounds-a-day");
+    int fits = (int) (left * SECONDS_A_MINUTE / (TRIAL_ROUND * seconds));
+    int played = Math.min(rounds, fits);
+    if (played < 1) {
+      return;
+    }
+    int passes = TRIAL_ROUND * played;
+    int minutes = (int) Math.ceil(passes * seconds / SECONDS_A_MINUTE);
+    card(CardKind.TRIAL, Math.min(minutes, left), perMinute, passes, words);
   }
 
   private void addDrill() {

@@ -119,6 +119,7 @@ public final class PassageDesk {
   private final BowDesk bow = new BowDesk(this);
   private final ShapeDesk shape = new ShapeDesk(this);
   private final PractiseDesk practise = new PractiseDesk(this);
+  private final TrialDesk trial;
   private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper(this, "canUndo");
   private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper(this, "canRedo");
   private final Decisions decisions;
@@ -149,6 +150,7 @@ public final class PassageDesk {
     this.due = new ReadOnlyObjectWrapper<>(this, "due", opened.entry().dueOn());
     this.selection = new Selection(first.notes().size());
     this.passes = new PassLog(opened.entry().id(), first, log, book, clock, workers);
+    this.trial = new TrialDesk(this, clock);
     if (!opened.remarks().isEmpty()) {
       message.set(opened.remarks().get(0));
     }
@@ -295,6 +297,11 @@ public final class PassageDesk {
   /** Carries a command out. */
   public void perform(Command command) {
     command.carryOut(this);
+  }
+
+  /** Two ways that are tried. */
+  public TrialDesk trial() {
+    return trial;
   }
 
   /** What is counted while this passage is practised. */

@@ -71,11 +71,14 @@ public final class PractiseDesk {
     boolean isDrill = card.kind() == CardKind.DRILL;
     boolean leftOut = !isDrill && !toLeaveOut().isEmpty();
     int hits = isDrill ? drillHits : 1;
+    LogEntry.Played played =
+        new LogEntry.Played(card.kind(), false, spot, leftOut, hurts, hits, Optional.empty());
+    boolean isTrial = card.kind() == CardKind.TRIAL && desk.trial().plan().isPresent();
     desk.passes()
         .add(
             clean,
             tempoOf(card),
-            new LogEntry.Played(card.kind(), false, spot, leftOut, hurts, hits, Optional.empty()),
+            isTrial ? played.of(desk.trial().played().next()) : played,
             desk::tell);
   }
 

@@ -227,7 +227,16 @@ final class BowPanel extends VBox {
     }
     content.getChildren().add(WayButton.heading("Other ways for this stroke"));
     for (int i = 0; i < Math.min(MOST_WAYS, others.size()); i++) {
-      content.getChildren().add(otherWay(others.get(i), i));
+      OtherStroke other = others.get(i);
+      content
+          .getChildren()
+          .addAll(
+              otherWay(other, i),
+              Parts.button(
+                  "try-stroke-" + i,
+                  "Try it against the present one",
+                  "link-action",
+                  () -> desk.trial().beginBowing(other)));
     }
   }
 

@@ -15,9 +15,12 @@ import app.fret.practice.drill.DrillKind;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.SpotCount;
+import app.fret.practice.trial.TrialPlan;
+import app.fret.practice.trial.Way;
 import app.fret.score.Tempo;
 import app.fret.study.CardMusic;
 import app.fret.study.Study;
+import app.fret.study.TrialStudy;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -54,6 +57,7 @@ final class OpenCard extends VBox {
   private final Label care = Parts.words("", "caution");
   private final TextField note = new TextField();
   private final PauseTransition patience = new PauseTransition(Duration.seconds(1));
+  private final FlowPane keeping = new FlowPane(8, 4);
   private final ScoreView score;
   private final FlowPane buttons;
 
@@ -89,7 +93,7 @@ final class OpenCard extends VBox {
     click.managedProperty().bind(click.visibleProperty());
     care.setId("card-care");
     care.managedProperty().bind(care.visibleProperty());
-    getChildren().addAll(head, score, speed, buttons, care, counted(), others());
+    getChildren().addAll(head, score, speed, buttons, care, counted(), keeping(), others());
     patience.setOnFinished(e -> gate.setText("Still being written to the book; it is not lost."));
     Parts.whileShown(this, desk.passes().onItsWayProperty(), this::showOnItsWay);
   }
@@ -201,6 +205,7 @@ final class OpenCard extends VBox {
 
   void show() {
     showCare();
+    keeping.setVisible(false);
     Optional<Task> task = desk.day().flatMap(d -> d.openTask());
     if (task.isEmpty()) {
       showLadder();
@@ -248,6 +253,10 @@ final class OpenCard extends VBox {
     }
     Tempo at = desk.practise().tempoOf(card);
     showTempo(at);
+    if (card.kind() == CardKind.TRIAL && desk.trial().plan().isPresent()) {
+      showTrial();
+      return;
+    }
     gate.setText(gateWords(task));
     showMusic(card, at);
   }
@@ -328,6 +337,41 @@ final class OpenCard extends VBox {
     String needed = Words.count(climb.cleanLeft(), "clean pass", "clean passes");
     String miss = climb.missesInARow() == 1 ? " One more miss goes back a rung." : "";
     return climb.cleanInARow() + " clean in a row. " + needed + " more " + goal + "." + miss;
+  }
+
+  /** Of a trial: which way is now, where it stands, and the ways to keep. */
+  private void showTrial() {
+    TrialPlan plan = desk.trial().plan().orElseThrow();
+    Way next = desk.trial().played().next();
+    steps
+        .getChildren()
+        .add(Parts.words("Now way " + next + ": " + plan.candidate(next).words(), "card-title"));
+    gate.setText(desk.trial().words());
+    keeping.setVisible(true);
+    Study study = desk.study();
+    desk.layOut(
+        this,
+        () -> TrialStudy.of(study, plan, next),
+        made -> {
+          if (study == desk.study()) {
+            score.studyProperty().set(Optional.of(made));
+          }
+        });
+  }
+
+  private FlowPane keeping() {
+    keeping
+        .getChildren()
+        .addAll(keep("keep-a", "Keep way A", Way.A), keep("keep-b", "Keep way B", Way.B));
+    keeping.managedProperty().bind(keeping.visibleProperty());
+    keeping.setVisible(false);
+    return keeping;
+  }
+
+  private Button keep(String id, String words, Way way) {
+    Button button = Parts.button(id, words, "outline-action", () -> desk.trial().keep(way));
+    button.setFocusTraversable(false);
+    return button;
   }
 
   /** Drills are made and planned beside the window's thread. */

@@ -37,6 +37,12 @@ final class OtherWaysList {
       OtherWay way = plan.otherWays().get(i);
       nodes.add(button(plan, way, i));
       nodes.add(Parts.words(words.differences(way.why(), plan.note().number()), "small"));
+      nodes.add(
+          Parts.button(
+              "try-way-" + i,
+              "Try it against the present one",
+              "link-action",
+              () -> desk.trial().beginFingering(plan.note().number(), way.placement())));
     }
     return nodes;
   }

@@ -3,6 +3,7 @@ package app.fret.files.packet;
 import app.fret.instrument.PlayerSetup;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Learner;
+import app.fret.practice.trial.Way;
 import app.fret.score.Tempo;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -88,6 +89,7 @@ public record Packet(String player, PlayerSetup setup, Learner learner, List<Par
    * @param hurts whether it hurt or tired
    * @param repeats how often it was played before it was logged
    * @param words a note in the player's words
+   * @param way of a trial, which way it was
    */
   public record Pass(
       Instant at,
@@ -100,5 +102,6 @@ public record Packet(String player, PlayerSetup setup, Learner learner, List<Par
       boolean spotLeftOut,
       boolean hurts,
       int repeats,
-      Optional<String> words) {}
+      Optional<String> words,
+      Optional<Way> way) {}
 }

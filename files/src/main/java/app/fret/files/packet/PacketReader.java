@@ -7,6 +7,7 @@ import app.fret.instrument.Habits;
 import app.fret.instrument.PlayerSetup;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Learner;
+import app.fret.practice.trial.Way;
 import app.fret.score.BeatUnit;
 import app.fret.score.Tempo;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -252,6 +253,7 @@ public final class PacketReader {
         node.path("spotLeftOut").asBoolean(),
         node.path("hurts").asBoolean(),
         Math.max(1, node.path("repeats").asInt(1)),
-        optional(node, "words"));
+        optional(node, "words"),
+        optional(node, "way").map(w -> named(Way.class, w, "way")));
   }
 }

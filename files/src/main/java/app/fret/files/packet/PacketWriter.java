@@ -143,6 +143,7 @@ public final class PacketWriter {
     node.put("spotLeftOut", pass.spotLeftOut()).put("hurts", pass.hurts());
     node.put("repeats", pass.repeats());
     pass.words().ifPresent(w -> node.put("words", w));
+    pass.way().ifPresent(w -> node.put("way", w.name()));
     return node;
   }
 }

@@ -8,6 +8,7 @@ import app.fret.instrument.Habits;
 import app.fret.instrument.PlayerSetup;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Learner;
+import app.fret.practice.trial.Way;
 import app.fret.score.BeatUnit;
 import app.fret.score.Tempo;
 import app.fret.testing.Music;
@@ -62,7 +63,8 @@ class PacketFileTest {
             true,
             true,
             3,
-            Optional.of("thumb tight, \u266D missed"));
+            Optional.of("thumb tight, \u266D missed"),
+            Optional.of(Way.B));
     Packet.Part part =
         new Packet.Part(
             "Grey Ferry",

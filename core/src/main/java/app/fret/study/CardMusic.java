@@ -5,6 +5,7 @@ import app.fret.practice.drill.DrillKind;
 import app.fret.practice.drill.DrillMusic;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
+import app.fret.score.PlayOrder;
 import app.fret.score.Span;
 import app.fret.score.Tempo;
 import java.util.List;
@@ -20,7 +21,12 @@ public final class CardMusic {
    * @param study its music, planned
    * @param hits how often the card's spot comes in it, at least once
    */
-  public record Made(Study study, int hits) {}
+  public record Made(Study study, int hits) {
+    /** How long it takes at its tempo, in s. */
+    public double seconds() {
+      return PlayOrder.seconds(study.passage(), study.brief().tempos());
+    }
+  }
 
   /**
    * What a card has one play. Takes time: a drill is planned like any passage.

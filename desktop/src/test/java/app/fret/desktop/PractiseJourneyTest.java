@@ -5,12 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.fret.desktop.model.PracticeDay;
 import app.fret.desktop.model.PracticeDay.Seen;
 import app.fret.desktop.model.PracticeDay.Task;
+import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Learner;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.DayOfWeek;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
@@ -218,5 +220,35 @@ class PractiseJourneyTest extends Journey {
     robot.clickOn("#packet-close");
     waitFor(() -> desk.openProperty().get().isPresent());
     assertThat(passage().passes().entries()).hasSize(1);
+  }
+
+  @Test
+  void twoWaysAreTriedInTurnAndOneIsKept(FxRobot robot) throws Exception {
+    addScore(robot, TUNE, "96");
+    goToPractise(robot);
+    robot.interact(
+        () -> {
+          NotePlan plan =
+              passage().study().leftHand().notes().stream()
+                  .filter(p -> !p.otherWays().isEmpty())
+                  .findFirst()
+                  .orElseThrow();
+          passage()
+              .trial()
+              .beginFingering(plan.note().number(), plan.otherWays().get(0).placement());
+        });
+    waitFor(() -> trialCard().isPresent());
+    robot.interact(() -> day().choose(trialCard().orElseThrow().number()));
+    waitFor(() -> robot.lookup("#keep-a").query().getParent().isVisible());
+    assertThat(text(robot, "#open-card-title")).isEqualTo("Trial of two ways");
+    robot.type(KeyCode.C);
+    waitFor(() -> text(robot, "#rung-left").startsWith("A clean 1 of 1, B 0 of 0"));
+    robot.clickOn("#keep-a");
+    waitFor(() -> passage().trial().plan().isEmpty());
+    waitFor(() -> trialCard().isEmpty());
+  }
+
+  private Optional<Task> trialCard() {
+    return seen().tasks().stream().filter(t -> t.card().kind() == CardKind.TRIAL).findFirst();
   }
 }

@@ -48,6 +48,7 @@ final class Visit {
       return cards;
     }
     if (work.isReady()) {
+      item.trial().filter(t -> isFirst).ifPresent(this::addTrial);
       add(CardKind.UPKEEP, left, item.target().perMinute(), upkeepReason());
       return cards;
     }
@@ -84,11 +85,15 @@ final class Visit {
     card(CardKind.UPKEEP, minutes, item.target().perMinute(), 1, why);
   }
 
-  /** Two rounds of two ways, in place of a drill, so that a trial goes over two days and more. */
+  /**
+   * Two rounds of two ways through the bars around a spot, in place of a drill, so that a trial
+   * goes over two days and more.
+   */
   private void addTrial(String words) {
     Item item = work.item();
     double perMinute = work.rungPerMinute(0);
-    double seconds = item.passSecondsAt(perMinute / item.target().perMinute());
+    double share = perMinute / item.target().perMinute();
+    double seconds = item.chunkSeconds() / share + Model.figure("day.between-passes-seconds");
     int rounds = Model.count("trial.most-rounds-a-day");
     int fits = (int) (left * SECONDS_A_MINUTE / (TRIAL_ROUND * seconds));
     int played = Math.min(rounds, fits);

@@ -108,21 +108,34 @@ public final class PassLog {
    */
   void add(boolean clean, Consumer<Notice> tell) {
     Climb now = climb.get();
-    add(clean, now.ladder().tempo(now.rung()), LogEntry.Played.ON_LADDER, tell);
+    add(
+        clean,
+        now.ladder().tempo(now.rung()),
+        LogEntry.Played.ON_LADDER,
+        OptionalDouble.empty(),
+        tell);
   }
 
   /**
    * Logs a pass.
    *
    * @param played what it was played for; whether it was cold is told by the log
+   * @param ofCard how long it takes, where it is not the whole passage
    */
-  void add(boolean clean, Tempo tempo, LogEntry.Played played, Consumer<Notice> tell) {
+  void add(
+      boolean clean,
+      Tempo tempo,
+      LogEntry.Played played,
+      OptionalDouble ofCard,
+      Consumer<Notice> tell) {
     Climb now = climb.get();
     boolean cold = entries.stream().noneMatch(e -> day(e).equals(LocalDate.now(clock)));
     OptionalDouble seconds =
-        OptionalDouble.of(
-            PracticePlan.passSeconds(
-                study.passage(), study.brief().tempos(), study.choices().target(), tempo));
+        ofCard.isPresent()
+            ? ofCard
+            : OptionalDouble.of(
+                PracticePlan.passSeconds(
+                    study.passage(), study.brief().tempos(), study.choices().target(), tempo));
     LogEntry entry =
         new LogEntry(passageId, clock.instant(), tempo, seconds, clean, played.asCold(cold));
     onItsWay.set(Optional.of(clean));

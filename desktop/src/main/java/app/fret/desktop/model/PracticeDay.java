@@ -117,6 +117,10 @@ public final class PracticeDay {
       new ReadOnlyObjectWrapper<>(this, "seen", Optional.empty());
   private final ReadOnlyIntegerWrapper open = new ReadOnlyIntegerWrapper(this, "open", -1);
   private LongConsumer opener = id -> {};
+
+  /** What the day is planned for; an older turn on its way gives up. */
+  private volatile Object newest = new Object();
+
   private Supplier<Optional<PassageDesk>> onDesk = Optional::empty;
 
   /** Works out a passage of the programme that does not lie open. */
@@ -183,17 +187,21 @@ public final class PracticeDay {
         programme.get().stream().filter(e -> e.owner().id() == owner.id()).toList();
     Optional<PassageDesk> desk = onDesk.get();
     Optional<Study> study = desk.map(PassageDesk::study);
-    planSoon(mine, desk, study);
+    newest = new Object();
+    planSoon(newest, mine, desk, study);
   }
 
   /** Loads a passage at a time, so that what the player does meanwhile is planned in between. */
   private void planSoon(
-      List<ProgrammeEntry> mine, Optional<PassageDesk> desk, Optional<Study> study) {
+      Object turn, List<ProgrammeEntry> mine, Optional<PassageDesk> desk, Optional<Study> study) {
     workers.planForShow(
-        this,
+        turn,
         () -> {
+          if (turn != newest) {
+            return; // Something changed meanwhile: the day is planned from that.
+          }
           if (loadOne(mine, desk)) {
-            planSoon(mine, desk, study);
+            planSoon(turn, mine, desk, study);
           } else {
             Seen now = plan(mine, desk, study);
             workers.show(() -> show(now));

@@ -5,6 +5,7 @@ import app.fret.practice.Climb;
 import app.fret.practice.PracticeChoices;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
+import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.Spot;
 import app.fret.practice.schedule.SpotCount;
 import app.fret.score.NoteRef;
@@ -14,6 +15,7 @@ import app.fret.study.ProgrammeItem;
 import app.fret.study.Study;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.TreeSet;
 
 /** What is counted while the open passage is practised: passes for the open card, slips, hurts. */
@@ -22,6 +24,7 @@ public final class PractiseDesk {
   private Optional<PracticeDay> day = Optional.empty();
   private Optional<PulseDesk> pulse = Optional.empty();
   private int drillHits = 1;
+  private double drillSeconds = 1;
   private Optional<Integer> missedAt = Optional.empty();
 
   PractiseDesk(PassageDesk desk) {
@@ -79,6 +82,7 @@ public final class PractiseDesk {
             clean,
             tempoOf(card),
             isTrial ? played.of(desk.trial().played().next()) : played,
+            seconds(card),
             desk::tell);
   }
 
@@ -104,9 +108,24 @@ public final class PractiseDesk {
     return counts().stream().filter(SpotCount::isFull).toList();
   }
 
-  /** Says how often the spot of the open drill comes in its music. */
-  public void setDrillHits(int hits) {
+  /** Says how often the spot of the open drill comes in its music, and how long that takes. */
+  public void setDrill(int hits, double seconds) {
     drillHits = hits;
+    drillSeconds = seconds;
+  }
+
+  /** How long a pass of a card takes: of the whole, of its drill, of the bars around a spot. */
+  private OptionalDouble seconds(Card card) {
+    double target = desk.study().choices().target().perMinute();
+    return switch (card.kind()) {
+      case DRILL, RHYTHM, WHOLE_CLIMB -> OptionalDouble.of(drillSeconds);
+      case TRIAL ->
+          OptionalDouble.of(
+              card.item().map(Item::chunkSeconds).orElse(1.0)
+                  * target
+                  / tempoOf(card).in(desk.study().choices().target().beat()).perMinute());
+      default -> OptionalDouble.empty();
+    };
   }
 
   /** Notes words on the newest pass. */
@@ -189,7 +208,7 @@ public final class PractiseDesk {
       LogEntry.Played played =
           new LogEntry.Played(
               CardKind.LADDER, false, missedPlace(), false, true, 1, Optional.empty());
-      desk.passes().add(false, tempo, played, desk::tell);
+      desk.passes().add(false, tempo, played, OptionalDouble.empty(), desk::tell);
     }
   }
 

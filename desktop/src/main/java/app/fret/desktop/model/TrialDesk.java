@@ -105,7 +105,11 @@ public final class TrialDesk {
     desk.practise()
         .decide(
             desk.practise().choices().withTrial(Optional.of(plan)),
-            "Trial begun: " + a.words() + " against " + b.words());
+            "Trial begun: "
+                + a.words()
+                + " against "
+                + b.words()
+                + ". Its card comes with the next visit to this passage, in Practise");
   }
 
   /** Keeps a way, for the reason the passes give. */

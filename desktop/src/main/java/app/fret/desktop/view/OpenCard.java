@@ -345,7 +345,9 @@ final class OpenCard extends VBox {
     Way next = desk.trial().played().next();
     steps
         .getChildren()
-        .add(Parts.words("Now way " + next + ": " + plan.candidate(next).words(), "card-title"));
+        .addAll(
+            Parts.words("Now way " + next + ": " + plan.candidate(next).words(), "card-title"),
+            Parts.words("Play only the bars around it.", "small"));
     gate.setText(desk.trial().words());
     keeping.setVisible(true);
     Study study = desk.study();
@@ -386,7 +388,7 @@ final class OpenCard extends VBox {
         () -> CardMusic.of(study, card, at),
         made -> {
           if (study == desk.study()) {
-            desk.practise().setDrillHits(made.hits());
+            desk.practise().setDrill(made.hits(), made.seconds());
             score.studyProperty().set(Optional.of(made.study()));
           }
         });

@@ -101,9 +101,10 @@ class PractiseDeskTest {
     choose(CardKind.DRILL);
     Task drill = passage().day().orElseThrow().openTask().orElseThrow();
     assertThat(drill.card().spot().orElseThrow().isCapped()).isTrue();
-    passage().practise().setDrillHits(3);
+    passage().practise().setDrill(3, 7.5);
     passage().practise().log(true);
     assertThat(newest().played().repeats()).isEqualTo(3);
+    assertThat(newest().seconds()).hasValue(7.5);
     passage().practise().log(true);
     assertThat(seen().tasks().get(drill.number()).isDone()).isTrue();
     assertThat(passage().messageProperty().get()).contains("often enough");

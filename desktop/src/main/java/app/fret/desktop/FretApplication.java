@@ -52,6 +52,14 @@ public final class FretApplication extends Application {
     stage.setWidth(options.small() ? LEAST_WIDTH : WIDTH);
     stage.setHeight(options.small() ? LEAST_HEIGHT : HEIGHT);
     stage.setTitle("Fret");
+    stage
+        .focusedProperty()
+        .addListener(
+            (property, was, is) -> {
+              if (is) {
+                desk.ifPresent(Desk::wakeUp);
+              }
+            });
     stage.setMinWidth(LEAST_WIDTH);
     stage.setMinHeight(LEAST_HEIGHT);
     Optional<FretWindow> window = show(opening.orElseGet(() -> opened(options, mistakes)));

@@ -125,6 +125,11 @@ public final class Desk {
     return days.outlooks();
   }
 
+  /** Looks whether another day has begun while the window lay open. */
+  public void wakeUp() {
+    days.wakeUp();
+  }
+
   /** Plans the day of every other player too, so that the programme shows how all will fare. */
   public void surveyOthers() {
     days.surveyOthers(programme.stream().map(ProgrammeEntry::owner).distinct().toList());

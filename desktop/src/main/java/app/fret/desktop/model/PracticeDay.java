@@ -181,6 +181,12 @@ public final class PracticeDay {
     return LocalDate.now(clock);
   }
 
+  /** A new day has begun while the window was open: its first card comes first. */
+  void beginDay() {
+    open.set(-1);
+    refresh();
+  }
+
   /** Plans the day anew, beside the window's thread. */
   public void refresh() {
     List<ProgrammeEntry> mine =

@@ -4,6 +4,7 @@ import app.fret.book.Book;
 import app.fret.book.BookPlayer;
 import app.fret.practice.schedule.ItemOutlook;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayDeque;
 import java.util.HashMap;
 import java.util.List;
@@ -26,6 +27,7 @@ final class PracticeDays {
   private final Consumer<Notice> tell;
   private final Supplier<Optional<PassageDesk>> onDesk;
   private final LongConsumer opener;
+  private LocalDate plannedOn;
   private final Map<Long, PracticeDay> days = new HashMap<>();
   private final ObservableMap<Long, ItemOutlook> outlooks = FXCollections.observableHashMap();
 
@@ -46,6 +48,7 @@ final class PracticeDays {
     this.tell = tell;
     this.onDesk = onDesk;
     this.opener = opener;
+    this.plannedOn = LocalDate.now(clock);
   }
 
   /** The day of a player, the same for all their passages. */
@@ -76,6 +79,15 @@ final class PracticeDays {
   void forget() {
     days.clear();
     outlooks.clear();
+  }
+
+  /** Plans all days anew when another day has begun since. */
+  void wakeUp() {
+    LocalDate today = LocalDate.now(clock);
+    if (!today.equals(plannedOn)) {
+      plannedOn = today;
+      days.values().forEach(PracticeDay::beginDay);
+    }
   }
 
   /** Plans the days of players whose day was not planned yet, one after another. */

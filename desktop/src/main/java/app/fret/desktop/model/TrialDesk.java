@@ -71,8 +71,8 @@ public final class TrialDesk {
     Placement present = study.leftHand().notes().get(note).placement();
     begin(
         study.places().top(note),
-        new Candidate(words(present), pins(study, note, present), Optional.empty()),
-        new Candidate(words(other), pins(study, note, other), Optional.empty()));
+        new Candidate(words(present, other), pins(study, note, present), Optional.empty()),
+        new Candidate(words(other, present), pins(study, note, other), Optional.empty()));
   }
 
   /** Begins to try another stroke against the present one. */
@@ -90,8 +90,11 @@ public final class TrialDesk {
     return study.pinned(free, pins).pins().stream().filter(p -> heads.contains(p.at())).toList();
   }
 
-  private static String words(Placement placement) {
+  /** The stops in which a placement differs from another. */
+  private static String words(Placement placement, Placement from) {
+    boolean isAlike = from.stops().containsAll(placement.stops());
     return placement.stops().stream()
+        .filter(s -> isAlike || !from.stops().contains(s))
         .map(s -> s.finger().sign() + " on " + Instrument.numeral(s.string()))
         .collect(Collectors.joining(", "));
   }
@@ -109,7 +112,7 @@ public final class TrialDesk {
                 + a.words()
                 + " against "
                 + b.words()
-                + ". Its card comes with the next visit to this passage, in Practise");
+                + ", at the next visit in Practise");
   }
 
   /** Keeps a way, for the reason the passes give. */

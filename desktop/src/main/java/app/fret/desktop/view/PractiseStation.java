@@ -30,7 +30,7 @@ final class PractiseStation extends VBox {
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
   private static final double CARDS_WIDTH = 208;
-  private static final double LOWER_HEIGHT = 150;
+  private static final double LOWER_HEIGHT = 143;
   private static final double LADDER_WIDTH = 234;
 
   private final PassageDesk desk;

@@ -12,6 +12,7 @@ import app.fret.sound.Drone;
 import app.fret.sound.LoopedSound.Heard;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import javafx.animation.AnimationTimer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -150,8 +151,7 @@ final class PulseBar extends HBox {
     }
   }
 
-  private void choice(
-      MenuButton menu, String words, java.util.function.UnaryOperator<PulseSettings> taken) {
+  private void choice(MenuButton menu, String words, UnaryOperator<PulseSettings> taken) {
     MenuItem item = new MenuItem(words);
     item.setOnAction(e -> pulse.set(taken.apply(pulse.settingsProperty().get())));
     menu.getItems().add(item);

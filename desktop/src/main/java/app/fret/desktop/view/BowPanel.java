@@ -234,7 +234,7 @@ final class BowPanel extends VBox {
               otherWay(other, i),
               Parts.button(
                   "try-stroke-" + i,
-                  "Try it against the present one",
+                  "Try both in turn",
                   "link-action",
                   () -> desk.trial().beginBowing(other)));
     }

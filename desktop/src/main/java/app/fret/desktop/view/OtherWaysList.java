@@ -40,7 +40,7 @@ final class OtherWaysList {
       nodes.add(
           Parts.button(
               "try-way-" + i,
-              "Try it against the present one",
+              "Try both in turn",
               "link-action",
               () -> desk.trial().beginFingering(plan.note().number(), way.placement())));
     }

@@ -2,49 +2,25 @@ package app.fret.desktop.model;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fret.book.Book;
-import app.fret.desktop.demo.DemoBook;
 import app.fret.engraving.Paper;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Clock;
-import java.time.Instant;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** What of the demo's practice is written to files. */
-class PapersTest {
-  private static final Clock CLOCK =
-      Clock.fixed(Instant.parse("2026-11-26T08:30:00Z"), ZoneOffset.UTC);
+class PapersTest extends OverDemo {
+  PapersTest() {
+    super(0);
+  }
 
   @TempDir private Path folder;
   private final List<Path> written = new ArrayList<>();
-  private Book book;
-  private Desk desk;
-
-  @BeforeEach
-  void open() throws Exception {
-    book = DemoBook.open(CLOCK);
-    desk = new Desk(book, CLOCK, Workers.inline());
-    desk.open(desk.programme().get(0));
-  }
-
-  @AfterEach
-  void close() {
-    desk.close();
-  }
-
-  private PassageDesk passage() {
-    return desk.openProperty().get().orElseThrow();
-  }
 
   @Test
   void theWeekOfThePlayerIsAPracticeSheet() throws Exception {

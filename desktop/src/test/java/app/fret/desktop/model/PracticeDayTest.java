@@ -2,43 +2,18 @@ package app.fret.desktop.model;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fret.book.Book;
-import app.fret.desktop.demo.DemoBook;
 import app.fret.desktop.model.PracticeDay.Seen;
 import app.fret.desktop.model.PracticeDay.Task;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.ItemOutlook;
 import app.fret.practice.schedule.ItemOutlook.State;
-import java.time.Clock;
-import java.time.Instant;
-import java.time.ZoneOffset;
 import java.util.List;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** Today's cards over the demo book. */
-class PracticeDayTest {
-  private static final Clock CLOCK =
-      Clock.fixed(Instant.parse("2026-11-26T08:30:00Z"), ZoneOffset.UTC);
-
-  private Book book;
-  private Desk desk;
-
-  @BeforeEach
-  void open() throws Exception {
-    book = DemoBook.open(CLOCK);
-    desk = new Desk(book, CLOCK, Workers.inline());
-    desk.open(desk.programme().get(0));
-  }
-
-  @AfterEach
-  void close() {
-    book.close();
-  }
-
-  private PassageDesk passage() {
-    return desk.openProperty().get().orElseThrow();
+class PracticeDayTest extends OverDemo {
+  PracticeDayTest() {
+    super(0);
   }
 
   private PracticeDay day() {

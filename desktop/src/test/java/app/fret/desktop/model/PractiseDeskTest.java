@@ -2,47 +2,22 @@ package app.fret.desktop.model;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fret.book.Book;
 import app.fret.book.LogEntry;
-import app.fret.desktop.demo.DemoBook;
 import app.fret.desktop.model.PracticeDay.Seen;
 import app.fret.desktop.model.PracticeDay.Task;
 import app.fret.practice.Gate;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.SpotCount;
 import app.fret.score.Span;
-import java.time.Clock;
-import java.time.Instant;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** What is counted and decided while a passage is practised, over the demo book. */
-class PractiseDeskTest {
-  private static final Clock CLOCK =
-      Clock.fixed(Instant.parse("2026-11-26T08:30:00Z"), ZoneOffset.UTC);
-
-  private Book book;
-  private Desk desk;
-
-  @BeforeEach
-  void open() throws Exception {
-    book = DemoBook.open(CLOCK);
-    desk = new Desk(book, CLOCK, Workers.inline());
-    desk.open(desk.programme().get(2));
-  }
-
-  @AfterEach
-  void close() {
-    desk.close();
-  }
-
-  private PassageDesk passage() {
-    return desk.openProperty().get().orElseThrow();
+class PractiseDeskTest extends OverDemo {
+  PractiseDeskTest() {
+    super(2);
   }
 
   private Seen seen() {

@@ -2,47 +2,22 @@ package app.fret.desktop.model;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fret.book.Book;
-import app.fret.desktop.demo.DemoBook;
 import app.fret.desktop.model.PulseDesk.Subject;
 import app.fret.practice.schedule.CardKind;
 import app.fret.score.Span;
 import app.fret.sound.ClickKind;
 import app.fret.sound.Drone;
-import java.time.Clock;
-import java.time.Instant;
-import java.time.ZoneOffset;
 import java.util.Optional;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** The pulse of what lies open, over the demo book. */
-class PulseDeskTest {
-  private static final Clock CLOCK =
-      Clock.fixed(Instant.parse("2026-11-26T08:30:00Z"), ZoneOffset.UTC);
-
-  private Book book;
-  private Desk desk;
-
-  @BeforeEach
-  void open() throws Exception {
-    book = DemoBook.open(CLOCK);
-    desk = new Desk(book, CLOCK, Workers.inline());
-    desk.open(desk.programme().get(0));
-  }
-
-  @AfterEach
-  void close() {
-    desk.close();
+class PulseDeskTest extends OverDemo {
+  PulseDeskTest() {
+    super(0);
   }
 
   private PulseDesk pulse() {
     return desk.pulse();
-  }
-
-  private PassageDesk passage() {
-    return desk.openProperty().get().orElseThrow();
   }
 
   private Subject subject() {

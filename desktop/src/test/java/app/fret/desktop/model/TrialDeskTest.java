@@ -2,9 +2,7 @@ package app.fret.desktop.model;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fret.book.Book;
 import app.fret.bow.OtherStroke;
-import app.fret.desktop.demo.DemoBook;
 import app.fret.desktop.model.PracticeDay.Task;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.hand.Placement;
@@ -14,38 +12,15 @@ import app.fret.practice.trial.TrialPlan;
 import app.fret.practice.trial.Way;
 import app.fret.study.Study;
 import app.fret.study.TrialStudy;
-import java.time.Clock;
-import java.time.Instant;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** Two ways of one spot tried in turn, over the demo book. */
-class TrialDeskTest {
-  private static final Clock CLOCK =
-      Clock.fixed(Instant.parse("2026-11-26T08:30:00Z"), ZoneOffset.UTC);
-
-  private Book book;
-  private Desk desk;
-
-  @BeforeEach
-  void open() throws Exception {
-    book = DemoBook.open(CLOCK);
-    desk = new Desk(book, CLOCK, Workers.inline());
-    desk.open(desk.programme().get(2));
-  }
-
-  @AfterEach
-  void close() {
-    desk.close();
-  }
-
-  private PassageDesk passage() {
-    return desk.openProperty().get().orElseThrow();
+class TrialDeskTest extends OverDemo {
+  TrialDeskTest() {
+    super(2);
   }
 
   private TrialDesk trial() {

@@ -63,7 +63,8 @@ public class ScheduleBench {
               6,
               "",
               0,
-              List.of(new Spot("1:1", "bar 1", List.of("guide-slide", "rhythm"), false))));
+              List.of(new Spot("1:1", "bar 1", List.of("guide-slide", "rhythm"), false)),
+              Optional.empty()));
       for (int pass = 0; pass < PASSES_EACH; pass++) {
         log.add(
             new LoggedPass(

@@ -127,7 +127,8 @@ final class ScheduleCommand implements Command {
           0,
           "",
           entry.minutes().orElseThrow(),
-          List.of());
+          List.of(),
+          Optional.empty());
     }
     try {
       PlanOptions plan = new PlanOptions(options(entry, programme));

@@ -32,21 +32,20 @@ public final class ProgrammeItem {
     List<Problem> problems = Problems.of(study.drillSource());
     Span chunk = hardest(study, problems);
     double target = study.choices().target().perMinute();
-    Item item =
-        new Item(
-            id,
-            title,
-            Item.Kind.PASSAGE,
-            study.choices().target(),
-            study.choices().practice().cleanPerMinute().orElse(target / 2),
-            study.choices().practice().gate(),
-            due,
-            Math.max(1, PlayOrder.seconds(study.passage(), study.brief().tempos())),
-            Math.max(1, seconds(study, chunk)),
-            words(study, chunk),
-            0,
-            spots(study, problems));
-    return item.trying(study.choices().practice().trial().map(t -> words(study, t)));
+    return new Item(
+        id,
+        title,
+        Item.Kind.PASSAGE,
+        study.choices().target(),
+        study.choices().practice().cleanPerMinute().orElse(target / 2),
+        study.choices().practice().gate(),
+        due,
+        Math.max(1, PlayOrder.seconds(study.passage(), study.brief().tempos())),
+        Math.max(1, seconds(study, chunk)),
+        words(study, chunk),
+        0,
+        spots(study, problems),
+        study.choices().practice().trial().map(t -> words(study, t)));
   }
 
   private static String words(Study study, TrialPlan trial) {

@@ -85,7 +85,8 @@ final class Weeks {
               programme.passSeconds / 4,
               "",
               0,
-              List.of(new Spot("1:1", "bar 1", List.of("guide-slide", "rhythm"), false)));
+              List.of(new Spot("1:1", "bar 1", List.of("guide-slide", "rhythm"), false)),
+              Optional.empty());
       items.add(item);
       double spot = 0.1 + 0.4 * random.nextDouble();
       double ease = programme.ease * (0.6 + 0.8 * random.nextDouble());

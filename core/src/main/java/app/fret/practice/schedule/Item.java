@@ -57,36 +57,6 @@ public record Item(
     }
   }
 
-  /** An item of which nothing is tried. */
-  public Item(
-      String id,
-      String title,
-      Kind kind,
-      Tempo target,
-      double cleanPerMinute,
-      Gate gate,
-      Optional<LocalDate> due,
-      double passSeconds,
-      double chunkSeconds,
-      String chunkWords,
-      int minutes,
-      List<Spot> spots) {
-    this(
-        id,
-        title,
-        kind,
-        target,
-        cleanPerMinute,
-        gate,
-        due,
-        passSeconds,
-        chunkSeconds,
-        chunkWords,
-        minutes,
-        spots,
-        Optional.empty());
-  }
-
   public Item {
     spots = List.copyOf(spots);
     boolean isPassage = kind == Kind.PASSAGE;
@@ -94,24 +64,6 @@ public record Item(
       throw new IllegalArgumentException(
           title + " needs " + (isPassage ? "music that lasts" : "minutes of its own"));
     }
-  }
-
-  /** The same while two ways are tried. */
-  public Item trying(Optional<String> words) {
-    return new Item(
-        id,
-        title,
-        kind,
-        target,
-        cleanPerMinute,
-        gate,
-        due,
-        passSeconds,
-        chunkSeconds,
-        chunkWords,
-        minutes,
-        spots,
-        words);
   }
 
   boolean isPassage() {

@@ -37,7 +37,8 @@ final class Programmes {
         6,
         "bars 3 and 4",
         0,
-        List.of(shift, run));
+        List.of(shift, run),
+        Optional.empty());
   }
 
   static Item other(String id, Item.Kind kind, int minutes) {
@@ -53,7 +54,8 @@ final class Programmes {
         0,
         "",
         minutes,
-        List.of());
+        List.of(),
+        Optional.empty());
   }
 
   static LoggedPass pass(String item, LocalDate day, double perMinute, boolean clean) {

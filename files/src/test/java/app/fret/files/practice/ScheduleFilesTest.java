@@ -56,7 +56,8 @@ class ScheduleFilesTest {
         6,
         "bar 3",
         0,
-        List.of(new Spot("3:1", "bar 3, shift", List.of("guide-slide", "rhythm"), false)));
+        List.of(new Spot("3:1", "bar 3, shift", List.of("guide-slide", "rhythm"), false)),
+        Optional.empty());
   }
 
   private List<Day> practised() {

@@ -87,7 +87,21 @@ final class PacketPane extends VBox {
           case "passage" -> "passage";
           default -> conflict.area();
         };
-    return area + ": " + conflict.item();
+    return area + ": " + item(conflict.item());
+  }
+
+  /** Names of rows that are no places, as a player says them. */
+  private static String item(String row) {
+    return switch (row) {
+      case "due" -> "the day it is for";
+      case "clean-needed" -> "clean passes that open a rung";
+      case "strict" -> "back a rung at the first miss";
+      case "keep-beat" -> "rhythms keep the beat";
+      case "clean" -> "tempo that was clean";
+      case "trial" -> "the trial of two ways";
+      case "school" -> "how far the printed bowing binds";
+      default -> row;
+    };
   }
 
   private void take(Merged.Conflict conflict) {

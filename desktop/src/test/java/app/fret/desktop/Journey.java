@@ -35,6 +35,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
 import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.service.query.EmptyNodeQueryException;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The real window over a book of its own, with what journeys through it need. */
@@ -73,13 +74,22 @@ abstract class Journey {
     assertThat(mistakes).isEmpty();
   }
 
+  /** Another passage brings its own panels, so that what is looked for may be gone for a moment. */
   static void waitFor(Callable<Boolean> condition) {
     try {
-      WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
+      WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> isSo(condition));
     } catch (TimeoutException e) {
       throw new AssertionError("it did not happen within 20 s", e);
     }
     WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  private static boolean isSo(Callable<Boolean> condition) throws Exception {
+    try {
+      return condition.call();
+    } catch (EmptyNodeQueryException e) {
+      return false;
+    }
   }
 
   Path score(String words) throws IOException {

@@ -23,11 +23,11 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.TimeoutException;
 import javafx.application.Platform;
-import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -134,9 +134,9 @@ class PractiseWeekTest extends Journey {
     assertThat(task.card().reason()).isNotBlank();
     waitFor(() -> !text(robot, "#open-card-title").isBlank());
     if (task.card().perMinute().isPresent()) {
-      assertThat(text(robot, "#rung-tempo")).matches(".+ = \\d.*");
-      waitFor(() -> music(robot).studyProperty().get().isPresent());
-      Study study = music(robot).studyProperty().get().orElseThrow();
+      waitFor(() -> text(robot, "#rung-tempo").matches(".+ = \\d.*"));
+      waitFor(() -> music(robot).isPresent());
+      Study study = music(robot).orElseThrow();
       assertThat(study.notes()).isNotEmpty();
       assertThat(study.leftHand().notes()).hasSameSizeAs(study.notes());
       // A full card lays the next passage on the desk.
@@ -153,8 +153,14 @@ class PractiseWeekTest extends Journey {
     assertThat(passage().mistakeProperty().get()).isEmpty();
   }
 
-  private static ScoreView music(FxRobot robot) {
-    Node node = robot.lookup("#card-score").query();
-    return (ScoreView) node;
+  private static String shown(FxRobot robot, String query) {
+    return robot.lookup(query).tryQueryAs(Label.class).map(Label::getText).orElse("");
+  }
+
+  private static Optional<Study> music(FxRobot robot) {
+    return robot
+        .lookup("#card-score")
+        .tryQueryAs(ScoreView.class)
+        .flatMap(v -> v.studyProperty().get());
   }
 }

@@ -236,7 +236,7 @@ public final class Desk {
   /** Lays a passage of the programme on the desk; one that lies there stays with all its undo. */
   public void open(ProgrammeEntry entry) {
     wanted = entry.passage().id();
-    if (open.get().map(p -> p.opened().entry().id() == wanted).orElse(false)) {
+    if (lies(wanted)) {
       return;
     }
     workers.planForShow(
@@ -315,9 +315,17 @@ public final class Desk {
     return players().stream().filter(p -> p.id() == passage.playerId()).findFirst().orElseThrow();
   }
 
-  /** While it was read, another passage may have been chosen, or the one that lies open again. */
+  private boolean lies(long passage) {
+    return open.get().filter(p -> p.opened().entry().id() == passage).isPresent();
+  }
+
+  /**
+   * While it was read, another passage may have been chosen, or the one that lies open again, or
+   * this one a second time: then the first lies there already, and may be worked on.
+   */
   private void showIfWanted(PassageDesk desk) {
-    if (desk.opened().entry().id() == wanted) {
+    long read = desk.opened().entry().id();
+    if (read == wanted && !lies(read)) {
       show(desk);
     }
   }

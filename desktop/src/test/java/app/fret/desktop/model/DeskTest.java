@@ -3,6 +3,7 @@ package app.fret.desktop.model;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyLong;
+import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.doCallRealMethod;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.spy;
@@ -287,5 +288,30 @@ class DeskTest {
     waiting.forEach(Runnable::run);
     assertThat(slow.openProperty().get().orElseThrow().opened().entry())
         .isEqualTo(slow.programme().get(0).passage());
+  }
+
+  @Test
+  void aPassageAskedForAgainWhileItIsReadIsLaidOnTheDeskOnce() throws IOException {
+    desk.add(offer("C5/1"), forNewPlayer(0, 0));
+    Deque<Runnable> waiting = new ArrayDeque<>();
+    Book asked = spy(book);
+    Desk slow = new Desk(asked, CLOCK, Workers.planningBy(waiting::add));
+    ProgrammeEntry entry = slow.programme().get(0);
+    doAnswer(
+            call -> {
+              slow.open(entry);
+              return call.callRealMethod();
+            })
+        .doCallRealMethod()
+        .when(asked)
+        .score(entry.passage().id());
+    slow.open(entry);
+    waiting.remove().run();
+    PassageDesk first = slow.openProperty().get().orElseThrow();
+    assertThat(waiting).as("it is read a second time").isNotEmpty();
+    while (!waiting.isEmpty()) {
+      waiting.remove().run();
+    }
+    assertThat(slow.openProperty().get()).containsSame(first);
   }
 }

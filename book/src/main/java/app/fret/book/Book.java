@@ -2,7 +2,10 @@ package app.fret.book;
 
 import app.fret.files.packet.Packet;
 import app.fret.instrument.PlayerSetup;
+import app.fret.lefthand.leaning.KeptWay;
+import app.fret.lefthand.leaning.Leaning;
 import app.fret.practice.schedule.Learner;
+import app.fret.score.NoteRef;
 import app.fret.study.Choices;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -38,6 +41,7 @@ public final class Book implements AutoCloseable {
   private final Decisions decisions;
   private final PracticeLog log;
   private final PracticeDays days;
+  private final KeptWays keptWays;
   private final Draft draft;
 
   private Book(Path file, Handle handle, Optional<String> readOnlyReason, AutoCloseable held) {
@@ -50,6 +54,7 @@ public final class Book implements AutoCloseable {
     this.decisions = new Decisions(handle);
     this.log = new PracticeLog(handle);
     this.days = new PracticeDays(handle);
+    this.keptWays = new KeptWays(handle);
     this.draft = new Draft(handle);
   }
 
@@ -160,11 +165,35 @@ public final class Book implements AutoCloseable {
     return read(() -> passages.of(playerId));
   }
 
-  /** Adds a passage at the end of its player's list. */
+  /** Adds a passage at the end of its player's list; it begins with the player's own weights. */
   public BookPassage addPassage(NewPassage passage) {
     BookPassage[] added = new BookPassage[1];
-    change(() -> added[0] = passages.add(passage));
+    change(
+        () -> {
+          added[0] = passages.add(passage);
+          List<Leaning> leanings = Leaning.of(keptWays.of(passage.playerId()));
+          decisions.beginWith(added[0].id(), Leaning.weights(leanings));
+        });
     return added[0];
+  }
+
+  /**
+   * Keeps what a pinned way costs more than the planned one; it counts as long as it is pinned.
+   *
+   * @param at the note head that is pinned
+   */
+  public void keepWay(long passageId, NoteRef at, KeptWay way) {
+    change(() -> keptWays.keep(passageId, at.toString(), way));
+  }
+
+  /** The ways a player kept in place of the planned ones, as far as they count. */
+  public List<KeptWay> keptWays(long playerId) {
+    return read(() -> keptWays.of(playerId));
+  }
+
+  /** What a player kept so far no longer moves the weight of a term. */
+  public void takeLeaningBack(long playerId, String term) {
+    change(() -> keptWays.takeBack(playerId, term));
   }
 
   /** The file of a passage as it was read. */

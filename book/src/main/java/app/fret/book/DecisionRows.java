@@ -18,7 +18,8 @@ import java.util.OptionalInt;
  * Decisions as rows of text: an item of an area, and its value.
  *
  * <p>A pin stands under the place of its note, as {@code string=2 finger=3 harmonic=no base=5 any};
- * the profile under its own name; a trap that was seen under its kind and place.
+ * the profile and the player's own weights under their own names; a trap that was seen under its
+ * kind and place.
  */
 final class DecisionRows {
   /** The area of strings, fingers and positions. */
@@ -32,6 +33,9 @@ final class DecisionRows {
 
   static final String PROFILE = "profile";
 
+  /** What the player's own choices multiply the profile's weights with. */
+  static final String OWN_WEIGHTS = "own-weights";
+
   /** Before the first note of bars for which it was typed what the others run on. */
   static final String OTHERS = "others ";
 
@@ -41,6 +45,9 @@ final class DecisionRows {
   static Map<String, String> of(Choices choices) {
     Map<String, String> rows = new LinkedHashMap<>(of(choices.pins()));
     rows.put(PROFILE, choices.profile().name());
+    if (!choices.profile().own().isNone()) {
+      rows.put(OWN_WEIGHTS, choices.profile().own().toString());
+    }
     return rows;
   }
 

@@ -3,7 +3,9 @@ package app.fret.book;
 import app.fret.bow.BowChoices;
 import app.fret.files.PlainWords;
 import app.fret.files.packet.Packet;
+import app.fret.lefthand.LeftHandChoices;
 import app.fret.lefthand.PinAt;
+import app.fret.lefthand.effort.OwnWeights;
 import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
 import app.fret.practice.PracticeChoices;
@@ -59,6 +61,8 @@ final class Decisions {
         choices = choices.with(withPractice(choices.practice(), row, remarks));
       } else if (row.item().equals(DecisionRows.PROFILE)) {
         choices = choices.withProfile(profile(row.value(), remarks));
+      } else if (row.item().equals(DecisionRows.OWN_WEIGHTS)) {
+        choices = choices.with(withOwnWeights(choices.leftHand(), row, remarks));
       } else {
         readPins(row, pins, remarks);
       }
@@ -100,6 +104,16 @@ final class Decisions {
               + " until you choose another.");
     }
     return known.orElse(Profiles.named(Profiles.NAMES.get(0)));
+  }
+
+  private static LeftHandChoices withOwnWeights(
+      LeftHandChoices before, Row row, List<String> remarks) {
+    try {
+      return before.with(OwnWeights.parse(row.value()));
+    } catch (IllegalArgumentException e) {
+      remarks.add(unread("Own weights", row));
+      return before;
+    }
   }
 
   private static ReadingChoices withSeen(ReadingChoices before, Row row, List<String> remarks) {
@@ -217,6 +231,18 @@ final class Decisions {
                     row.getInt("version"),
                     row.getString("value")))
         .list();
+  }
+
+  /** Begins with a player's own weights, where they have any. */
+  void beginWith(long passageId, OwnWeights own) {
+    if (!own.isNone()) {
+      put(
+          passageId,
+          DecisionRows.LEFT_HAND,
+          DecisionRows.OWN_WEIGHTS,
+          DecisionRows.VERSION,
+          own.toString());
+    }
   }
 
   /** Puts a row in, in place of one of the same item. */

@@ -1,5 +1,6 @@
 package app.fret.lefthand;
 
+import app.fret.lefthand.effort.OwnWeights;
 import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
 import app.fret.score.NoteRef;
@@ -31,9 +32,14 @@ public record LeftHandChoices(Profile profile, List<PinAt> pins) {
     return new LeftHandChoices(Profiles.named("secure"), List.of());
   }
 
-  /** The same pins under another profile. */
+  /** The same pins and own weights under another profile. */
   public LeftHandChoices withProfile(Profile newProfile) {
-    return new LeftHandChoices(newProfile, pins);
+    return new LeftHandChoices(newProfile.with(profile.own()), pins);
+  }
+
+  /** The same with a player's own weights in place of any others. */
+  public LeftHandChoices with(OwnWeights own) {
+    return new LeftHandChoices(profile.with(own), pins);
   }
 
   /** These and a pin, in place of any other on its note head. */

@@ -8,8 +8,14 @@ import java.util.Map;
  * @param name key, such as {@code secure}
  * @param label name on screen
  * @param weights weight by term name; a term without a weight counts once
+ * @param own what a player's own choices multiply the weights with
  */
-public record Profile(String name, String label, Map<String, Double> weights) {
+public record Profile(String name, String label, Map<String, Double> weights, OwnWeights own) {
+  /** A profile as it counts for everybody. */
+  public Profile(String name, String label, Map<String, Double> weights) {
+    this(name, label, weights, OwnWeights.NONE);
+  }
+
   public Profile {
     weights = Map.copyOf(weights);
   }
@@ -21,6 +27,11 @@ public record Profile(String name, String label, Map<String, Double> weights) {
 
   /** Weight of a term. */
   public double weight(EffortTerm term) {
-    return weights.getOrDefault(term.name(), 1.0);
+    return weights.getOrDefault(term.name(), 1.0) * own.factor(term.name());
+  }
+
+  /** The same profile with a player's own weights in place of any others. */
+  public Profile with(OwnWeights newOwn) {
+    return new Profile(name, label, weights, newOwn);
   }
 }

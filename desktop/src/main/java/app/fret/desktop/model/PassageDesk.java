@@ -120,6 +120,7 @@ public final class PassageDesk {
   private final ShapeDesk shape = new ShapeDesk(this);
   private final PractiseDesk practise = new PractiseDesk(this);
   private final TrialDesk trial;
+  private final OwnWeightsDesk ownWeights;
   private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper(this, "canUndo");
   private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper(this, "canRedo");
   private final Decisions decisions;
@@ -151,6 +152,7 @@ public final class PassageDesk {
     this.selection = new Selection(first.notes().size());
     this.passes = new PassLog(opened.entry().id(), first, log, book, clock, workers);
     this.trial = new TrialDesk(this, clock);
+    this.ownWeights = new OwnWeightsDesk(this, book, workers);
     if (!opened.remarks().isEmpty()) {
       message.set(opened.remarks().get(0));
     }
@@ -297,6 +299,11 @@ public final class PassageDesk {
   /** Carries a command out. */
   public void perform(Command command) {
     command.carryOut(this);
+  }
+
+  /** What its player's own choices weigh. */
+  public OwnWeightsDesk ownWeights() {
+    return ownWeights;
   }
 
   /** Two ways that are tried. */

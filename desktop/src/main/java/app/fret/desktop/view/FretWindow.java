@@ -221,6 +221,11 @@ public final class FretWindow extends StackPane {
         cover(new PlayerSheet(passage, this::close));
       }
 
+      @Override
+      public void showOwnWeights() {
+        cover(new OwnWeightsPane(passage, this::close));
+      }
+
       private void close() {
         uncover();
       }

@@ -98,6 +98,9 @@ public record Station(
 
     /** Shows hand, instrument and schools. */
     void showPlayer();
+
+    /** Shows what the player's own choices weigh. */
+    void showOwnWeights();
   }
 
   /** Whether a command is heard here; what is a station's own takes its key from all others. */

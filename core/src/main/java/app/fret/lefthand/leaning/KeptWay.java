@@ -1,0 +1,49 @@
+package app.fret.lefthand.leaning;
+
+import app.fret.lefthand.Difference;
+import app.fret.lefthand.effort.OwnWeights;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * A way that a player kept in place of the planned one.
+ *
+ * @param shares what it costs more than the planned one by each term, in effort; negative where it
+ *     costs less
+ */
+public record KeptWay(Map<String, Double> shares) {
+  /** A term below this share of all differences did not matter for the choice. */
+  private static final double LEAST_PART = 0.15;
+
+  public KeptWay {
+    shares = Map.copyOf(shares);
+  }
+
+  /**
+   * The way of which a plan says so.
+   *
+   * @param inForce the own weights the plan was made with; shares are kept as without them
+   */
+  public static KeptWay of(List<Difference> differences, OwnWeights inForce) {
+    Map<String, Double> shares = new TreeMap<>();
+    differences.forEach(
+        d -> shares.merge(d.term(), d.share() / inForce.factor(d.term()), Double::sum));
+    return new KeptWay(shares);
+  }
+
+  /** What it costs more than the planned one where terms are multiplied so. */
+  double costs(ToDoubleFunction<String> factors) {
+    return shares.entrySet().stream()
+        .mapToDouble(s -> s.getValue() * factors.applyAsDouble(s.getKey()))
+        .sum();
+  }
+
+  /** 1 where it was kept although it costs more by a term, -1 where less, 0 where it hardly did. */
+  int sign(String term) {
+    double all = shares.values().stream().mapToDouble(Math::abs).sum();
+    double own = shares.getOrDefault(term, 0.0);
+    return Math.abs(own) < LEAST_PART * all ? 0 : (int) Math.signum(own);
+  }
+}

@@ -1,0 +1,89 @@
+package app.fret.desktop.view;
+
+import app.fret.desktop.model.OwnWeightsDesk;
+import app.fret.desktop.model.PassageDesk;
+import app.fret.lefthand.effort.OwnWeights;
+import app.fret.lefthand.leaning.Leaning;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** What a player's own choices changed in the weights, from which figures, and how to undo it. */
+final class OwnWeightsPane extends VBox {
+  private static final double WIDTH = 640;
+
+  private final OwnWeightsDesk own;
+  private final VBox rows = new VBox(10);
+
+  OwnWeightsPane(PassageDesk desk, Runnable onClose) {
+    super(14);
+    this.own = desk.ownWeights();
+    setId("own-weights-pane");
+    getStyleClass().add("dialog-card");
+    setMaxSize(WIDTH, USE_PREF_SIZE);
+    HBox foot =
+        new HBox(
+            Parts.stretch(), Parts.button("own-weights-close", "Done", "main-action", onClose));
+    getChildren()
+        .addAll(
+            Parts.label("Your own weights", "why-title"),
+            Parts.words(
+                "Where you keep ways in one direction at least three times more often than in the"
+                    + " other, a weight moves until what you kept is no longer dearer than what was"
+                    + " planned. A way counts as long as it is pinned."),
+            rows,
+            foot);
+    Parts.whileShown(this, own.leaningsProperty(), this::show);
+    Parts.whileShown(this, desk.studyProperty(), this::show);
+    show();
+  }
+
+  private void show() {
+    rows.getChildren().clear();
+    for (Leaning leaning : own.leaningsProperty().get()) {
+      rows.getChildren()
+          .add(
+              row(
+                  own.words(leaning),
+                  "take-back-" + leaning.term(),
+                  "Take back",
+                  () -> own.takeBack(leaning)));
+    }
+    OwnWeights here = own.inForce();
+    if (rows.getChildren().isEmpty() && here.isNone()) {
+      rows.getChildren().add(Parts.words("Nothing weighs otherwise for you than for everybody."));
+    } else if (here.equals(own.weights())) {
+      rows.getChildren()
+          .add(
+              row(
+                  "This passage is planned with them.",
+                  "own-weights-leave",
+                  "Plan it without",
+                  own::leave));
+    } else {
+      rows.getChildren()
+          .add(
+              row(
+                  here.isNone()
+                      ? "This passage is planned without them, as it was begun."
+                      : "This passage is planned with earlier ones.",
+                  "own-weights-use",
+                  "Plan it with them",
+                  own::use));
+    }
+  }
+
+  private static HBox row(String words, String id, String action, Runnable does) {
+    Label label = Parts.words(words);
+    HBox.setHgrow(label, Priority.ALWAYS);
+    label.setMaxWidth(Double.MAX_VALUE);
+    Button button = Parts.button(id, action, "outline-action", does);
+    button.setMinWidth(USE_PREF_SIZE);
+    HBox row = new HBox(12, label, button);
+    row.setAlignment(Pos.CENTER_LEFT);
+    return row;
+  }
+}

@@ -14,8 +14,10 @@ import app.fret.files.practice.ScheduleText;
 import app.fret.files.practice.WeekSheet;
 import app.fret.practice.Gate;
 import app.fret.practice.schedule.Item;
+import app.fret.practice.schedule.Kinships;
 import app.fret.practice.schedule.LoggedPass;
 import app.fret.practice.schedule.Schedule;
+import app.fret.reading.Material;
 import app.fret.score.BeatUnit;
 import app.fret.score.Metre;
 import app.fret.score.Tempo;
@@ -93,6 +95,7 @@ final class ScheduleCommand implements Command {
         Schedule.of(
             programme.learner(),
             items,
+            kin(studies),
             log(programme, items),
             today,
             days,
@@ -100,6 +103,12 @@ final class ScheduleCommand implements Command {
     write(given, schedule, today);
     writeSheet(given, programme, schedule, studies);
     out.println(given.has(TEXT) ? ScheduleText.of(schedule) : ScheduleJson.of(schedule));
+  }
+
+  private static Kinships kin(Map<String, Study> studies) {
+    Map<String, Material> materials = new LinkedHashMap<>();
+    studies.forEach((id, study) -> materials.put(id, Material.of(study.notes())));
+    return Kinships.of(materials);
   }
 
   private static LocalDate today(Arguments given) {

@@ -5,6 +5,7 @@ import app.fret.practice.drill.Problem;
 import app.fret.practice.drill.Problems;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.Spot;
+import app.fret.practice.schedule.Tried;
 import app.fret.practice.trial.TrialPlan;
 import app.fret.reading.PlayedNote;
 import app.fret.score.PlayOrder;
@@ -45,12 +46,13 @@ public final class ProgrammeItem {
         words(study, chunk),
         0,
         spots(study, problems),
-        study.choices().practice().trial().map(t -> words(study, t)));
+        study.choices().practice().trial().map(t -> tried(study, t)));
   }
 
-  private static String words(Study study, TrialPlan trial) {
+  private static Tried tried(Study study, TrialPlan trial) {
     String bar = study.passage().bars().get(trial.at().bar()).label();
-    return "bar " + bar + ": " + trial.a().words() + " against " + trial.b().words();
+    String words = "bar " + bar + ": " + trial.a().words() + " against " + trial.b().words();
+    return new Tried(words, TrialStudy.seconds(study, trial));
   }
 
   /** Where a note stands, as logs name it: bar and number in the bar. */

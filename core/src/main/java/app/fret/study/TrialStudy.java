@@ -6,6 +6,7 @@ import app.fret.practice.trial.TrialPlan;
 import app.fret.practice.trial.TrialPlan.Candidate;
 import app.fret.practice.trial.Way;
 import app.fret.score.NoteRef;
+import app.fret.score.Span;
 import java.util.List;
 
 /** A passage as one of two ways takes it. */
@@ -19,6 +20,24 @@ public final class TrialStudy {
     } catch (PinConflictException e) {
       return study;
     }
+  }
+
+  /** Numbers of the bars that are played: that of the spot, one before it and one after. */
+  public static Span bars(Study study, TrialPlan plan) {
+    int bar = plan.at().bar();
+    int last = study.passage().bars().size() - 1;
+    return new Span(Math.max(0, bar - 1), Math.min(last, bar + 1));
+  }
+
+  /** How long these bars take at the target, rests left out. */
+  public static double seconds(Study study, TrialPlan plan) {
+    Span bars = bars(study, plan);
+    double seconds =
+        study.notes().stream()
+            .filter(n -> bars.holds(n.bar()))
+            .mapToDouble(n -> study.brief().timeline().lengthSeconds(n.number()))
+            .sum();
+    return Math.max(1, seconds);
   }
 
   /** What is decided when a way is kept. */

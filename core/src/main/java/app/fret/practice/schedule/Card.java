@@ -40,6 +40,12 @@ public record Card(
         Optional.empty());
   }
 
+  /** The same with more to its reason. */
+  Card saying(String more) {
+    return new Card(
+        kind, item, visit, perMinute, passes, minutes, reason + "; " + more, spot, drill);
+  }
+
   /** A part of it that takes fewer minutes. */
   Card part(int partMinutes) {
     int partPasses = Math.max(passes == 0 ? 0 : 1, passes * partMinutes / minutes);

@@ -24,14 +24,19 @@ final class DayPlanner {
   private final Learner learner;
   private final List<Work> passages;
   private final List<Work> others;
+  private final Kinships kin;
+  private final Covered covered;
   private final Map<Item, LocalDate> lastTurn = new LinkedHashMap<>();
   private final long seed;
 
-  DayPlanner(Learner learner, List<Work> works, long seed) {
+  DayPlanner(Learner learner, List<Work> works, Kinships kin, long seed) {
     this.learner = learner;
+    this.kin = kin;
+    this.covered = new Covered(kin);
     this.passages = works.stream().filter(w -> w.item().isPassage()).toList();
     this.others = works.stream().filter(w -> !w.item().isPassage()).toList();
     this.seed = seed;
+    others.forEach(w -> w.standing().lastContact().ifPresent(day -> lastTurn.put(w.item(), day)));
   }
 
   Day plan(LocalDate date) {
@@ -110,6 +115,7 @@ final class DayPlanner {
 
   /**
    * Scales, studies and listening take turns in a quarter of the time; all of it without passages.
+   * One that asks for more than there is has what there is.
    */
   private int allotOthers(LocalDate date, int minutes, Map<Work, Integer> into) {
     int share = passages.stream().allMatch(w -> w.isOver(date)) ? minutes : minutes / 4;
@@ -119,9 +125,12 @@ final class DayPlanner {
             .thenComparing(w -> w.item().id()));
     int used = 0;
     for (Work work : round) {
-      if (!work.isOver(date) && used + work.item().minutes() <= share) {
-        used += work.item().minutes();
-        into.put(work, work.item().minutes());
+      int wanted = work.item().minutes();
+      int given = Math.min(wanted, share - used);
+      boolean isWorthIt = given == wanted || given >= Model.count("day.card-from-minutes");
+      if (!work.isOver(date) && given > 0 && isWorthIt) {
+        used += given;
+        into.put(work, given);
         lastTurn.put(work.item(), date);
       }
     }
@@ -155,8 +164,9 @@ final class DayPlanner {
     return mocks.stream().anyMatch(c -> c.item().filter(work.item()::equals).isPresent());
   }
 
-  private int allotClimbing(
-      LocalDate date, int minutes, List<Work> climbing, Map<Work, Integer> into) {
+  private int allotClimbing(LocalDate date, int minutes, List<Work> all, Map<Work, Integer> into) {
+    List<Work> climbing =
+        covered.uncovered(all, all.stream().filter(w -> mustComeUp(w, date)).toList());
     List<DayProblem.Wish> wishes = climbing.stream().map(w -> w.wish(date, learner)).toList();
     int[] shares = DayProblem.allot(wishes, minutes, learner.stance());
     Map<Work, Integer> today = new HashMap<>();
@@ -166,7 +176,7 @@ final class DayPlanner {
     }
     List<Work> byUrgency = new ArrayList<>(climbing);
     byUrgency.sort(
-        Comparator.comparing((Work w) -> !isLongAgo(w, date))
+        Comparator.comparing((Work w) -> !mustComeUp(w, date))
             .thenComparingDouble(w -> -w.credit())
             .thenComparing(w -> w.item().id()));
     int left = give(byUrgency, minutes, date, into, today::get);
@@ -188,7 +198,7 @@ final class DayPlanner {
     int left = minutes;
     for (Work work : byUrgency) {
       int before = into.getOrDefault(work, 0);
-      int floor = before == 0 && isLongAgo(work, date) ? least : 0;
+      int floor = before == 0 && mustComeUp(work, date) ? least : 0;
       int given = Math.min(Math.min(left, most - before), Math.max(floor, wish.applyAsInt(work)));
       if (before + given >= least && given > 0) {
         into.put(work, before + given);
@@ -199,8 +209,11 @@ final class DayPlanner {
     return left;
   }
 
-  private static boolean isLongAgo(Work work, LocalDate date) {
-    return work.daysSinceContact(date) >= Model.count("day.contact-every-days");
+  /** Whether it must come up: not played for some days, or two ways of it are being tried. */
+  private static boolean mustComeUp(Work work, LocalDate date) {
+    boolean isTried = work.item().trial().isPresent();
+    int most = isTried ? 1 : Model.count("day.contact-every-days");
+    return work.daysSinceContact(date) >= most;
   }
 
   /** What is left goes to who is ready, weakest cold record first, then to who climbs. */
@@ -240,11 +253,22 @@ final class DayPlanner {
       }
       number++;
       Work work = next.get().work();
-      cards.addAll(
+      List<Card> visit =
           new Visit(work, date, number, next.get().minutes(), next.get().isFirst(), learner)
-              .cards());
+              .cards();
+      cards.addAll(next.get().isFirst() ? withKin(visit, date) : visit);
       last = Optional.of(work.item());
     }
+    return cards;
+  }
+
+  /** The last card of a visit, its ladder, says what else gains with it. */
+  private List<Card> withKin(List<Card> visit, LocalDate date) {
+    List<Work> here = passages.stream().filter(w -> !w.isOver(date)).toList();
+    Optional<String> words =
+        visit.get(0).item().filter(Item::isPassage).flatMap(item -> covered.words(item, here));
+    List<Card> cards = new ArrayList<>(visit);
+    words.ifPresent(w -> cards.add(cards.remove(cards.size() - 1).saying(w)));
     return cards;
   }
 
@@ -256,7 +280,11 @@ final class DayPlanner {
         boolean rhythm =
             own.stream()
                 .anyMatch(c -> c.kind() == CardKind.RHYTHM || c.kind() == CardKind.WHOLE_CLIMB);
-        work.played(date, own.stream().mapToInt(Card::minutes).sum(), rhythm);
+        int minutes = own.stream().mapToInt(Card::minutes).sum();
+        work.played(date, minutes, rhythm);
+        passages.stream()
+            .filter(other -> other != work)
+            .forEach(o -> o.gains(minutes * kin.share(o.item().id(), work.item().id())));
       }
     }
   }

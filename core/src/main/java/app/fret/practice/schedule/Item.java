@@ -23,7 +23,7 @@ import java.util.Optional;
  * @param chunkWords where that chunk is, such as {@code bars 5 and 6}
  * @param minutes minutes it takes when it comes up; of all but passages
  * @param spots its hard places, hardest first
- * @param trial place and words of two ways that are being tried, if any are
+ * @param trial two ways that are being tried, if any are
  */
 public record Item(
     String id,
@@ -38,7 +38,7 @@ public record Item(
     String chunkWords,
     int minutes,
     List<Spot> spots,
-    Optional<String> trial) {
+    Optional<Tried> trial) {
   /** What an item is. */
   public enum Kind {
     PASSAGE(CardKind.LADDER),

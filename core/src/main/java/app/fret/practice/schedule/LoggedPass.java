@@ -1,5 +1,6 @@
 package app.fret.practice.schedule;
 
+import app.fret.score.Tempo;
 import java.time.LocalDate;
 import java.util.Optional;
 
@@ -44,6 +45,14 @@ public record LoggedPass(
       boolean hurts,
       CardKind card) {
     this(item, date, perMinute, clean, seconds, cold, spot, spotLeftOut, hurts, card, 1);
+  }
+
+  /** The same pass with its tempo in the beat of another item. */
+  LoggedPass inBeatOf(Item other, Item played) {
+    double inOther =
+        new Tempo(played.target().beat(), perMinute).in(other.target().beat()).perMinute();
+    return new LoggedPass(
+        item, date, inOther, clean, seconds, cold, spot, spotLeftOut, hurts, card, hits);
   }
 
   /** Whether it counts for the gate, for readiness and for the forecast. */

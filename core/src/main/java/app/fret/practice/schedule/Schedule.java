@@ -14,7 +14,8 @@ import java.util.Optional;
  * days after today are planned as if every day went as usual, and are thrown away tomorrow, when
  * all is planned anew from the log: what was missed never piles up. Deterministic in its arguments.
  * Guarantees: no day holds more than its minutes; a day's shares are least for that day's sum; no
- * passage follows itself. Cost: O(days x minutes x items).
+ * passage follows itself; of items of the same material only the most urgent has minutes of its
+ * own, but for a contact every third day. Cost: O(days x minutes x items).
  *
  * @param days today and the days after it
  * @param items how each item will fare, in the order of the programme
@@ -27,11 +28,23 @@ public record Schedule(List<Day> days, List<ItemOutlook> items, List<Offer> offe
     offers = List.copyOf(offers);
   }
 
+  /** Plans items that are each of their own material; see the longer form. */
+  public static Schedule of(
+      Learner learner,
+      List<Item> items,
+      List<LoggedPass> log,
+      LocalDate today,
+      int days,
+      long seed) {
+    return of(learner, items, Kinships.NONE, log, today, days, seed);
+  }
+
   /**
    * Plans.
    *
    * @param learner how the player practises
    * @param items the programme; ids differ
+   * @param kin which of them share their material, and so their minutes
    * @param log all passes, oldest first
    * @param today the first day that is planned
    * @param days how many days are planned, at least one
@@ -40,14 +53,16 @@ public record Schedule(List<Day> days, List<ItemOutlook> items, List<Offer> offe
   public static Schedule of(
       Learner learner,
       List<Item> items,
+      Kinships kin,
       List<LoggedPass> log,
       LocalDate today,
       int days,
       long seed) {
-    List<Standing> standings = items.stream().map(i -> Standing.of(i, log, today)).toList();
+    List<Standing> standings =
+        items.stream().map(i -> Standing.of(i, items, kin, log, today)).toList();
     List<Work> works = new ArrayList<>();
     standings.forEach(s -> works.add(new Work(s, today)));
-    DayPlanner planner = new DayPlanner(learner, works, seed);
+    DayPlanner planner = new DayPlanner(learner, works, kin, seed);
     List<Day> planned = new ArrayList<>();
     for (int i = 0; i < days; i++) {
       planned.add(planner.plan(today.plusDays(i)));

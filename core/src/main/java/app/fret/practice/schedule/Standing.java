@@ -4,6 +4,7 @@ import app.fret.practice.Climb;
 import app.fret.practice.Ladder;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -34,16 +35,26 @@ public final class Standing {
   private final List<String> restingSpots = new ArrayList<>();
   private final List<LocalDate> rhythmDays = new ArrayList<>();
 
-  private Standing(Item item, List<LoggedPass> passes, LocalDate today) {
+  /**
+   * A pass as far as it is one of this item.
+   *
+   * @param pass the pass, its tempo in the item's beat
+   * @param share share of the item's notes that were played in it; 1 for its own
+   * @param isOwn whether it was the item that was played
+   * @param opens whether it counts for the gate
+   */
+  private record Heard(LoggedPass pass, double share, boolean isOwn, boolean opens) {}
+
+  private Standing(Item item, List<Heard> passes, LocalDate today) {
     this.item = item;
     double target = item.target().perMinute();
     this.theta0 = Math.max(Math.log(Math.min(1, item.cleanPerMinute() / target)), Math.log(0.5));
     this.theta = theta0;
     Ladder ladder = Ladder.to(item.target(), OptionalDouble.of(item.cleanPerMinute()));
     Climb now = Climb.start(ladder, item.gate());
-    Map<LocalDate, List<LoggedPass>> byDay = new TreeMap<>();
-    passes.forEach(p -> byDay.computeIfAbsent(p.date(), day -> new ArrayList<>()).add(p));
-    for (Map.Entry<LocalDate, List<LoggedPass>> day : byDay.entrySet()) {
+    Map<LocalDate, List<Heard>> byDay = new TreeMap<>();
+    passes.forEach(p -> byDay.computeIfAbsent(p.pass().date(), d -> new ArrayList<>()).add(p));
+    for (Map.Entry<LocalDate, List<Heard>> day : byDay.entrySet()) {
       now = take(day.getKey(), day.getValue(), now, today);
     }
     this.climb = now;
@@ -55,38 +66,67 @@ public final class Standing {
    * @param log passes of all items, oldest first; those after today are left out
    */
   public static Standing of(Item item, List<LoggedPass> log, LocalDate today) {
-    List<LoggedPass> own =
-        log.stream().filter(p -> p.item().equals(item.id()) && !p.date().isAfter(today)).toList();
-    return new Standing(item, own, today);
+    return of(item, List.of(item), Kinships.NONE, log, today);
   }
 
-  private Climb take(LocalDate day, List<LoggedPass> passes, Climb before, LocalDate today) {
+  /**
+   * How an item stands among others of the same material: their passes count for the estimate and
+   * the dose by the share they have in common, and for the gate where they are all the same. Only
+   * its own passes tell whether it is ready.
+   *
+   * @param items the programme
+   * @param log passes of all items, oldest first; those after today are left out
+   */
+  static Standing of(
+      Item item, List<Item> items, Kinships kin, List<LoggedPass> log, LocalDate today) {
+    Map<String, Item> known = new HashMap<>();
+    items.forEach(i -> known.put(i.id(), i));
+    List<Heard> heard = new ArrayList<>();
+    for (LoggedPass pass : log) {
+      boolean own = pass.item().equals(item.id());
+      double share = own ? 1 : kin.share(item.id(), pass.item());
+      if (share > 0 && !pass.date().isAfter(today)) {
+        Item played = known.getOrDefault(pass.item(), item);
+        boolean opens = own || kin.isSame(item.id(), pass.item());
+        heard.add(new Heard(own ? pass : pass.inBeatOf(item, played), share, own, opens));
+      }
+    }
+    return new Standing(item, heard, today);
+  }
+
+  private Climb take(LocalDate day, List<Heard> passes, Climb before, LocalDate today) {
     Climb now = before;
     double seconds = 0;
-    for (LoggedPass pass : passes) {
-      seconds += pass.seconds();
+    for (Heard heard : passes) {
+      LoggedPass pass = heard.pass();
+      seconds += heard.share() * pass.seconds();
       if (pass.tells()) {
-        double tempo = Math.log(pass.perMinute() / item.target().perMinute());
-        boolean first = pass == passes.get(0);
-        move(tempo, pass.clean(), pass.cold());
-        if (gateIsPassed && (first || pass.cold()) && isAtTarget(pass)) {
+        move(heard);
+        boolean first = heard == passes.get(0);
+        if (heard.isOwn() && gateIsPassed && (first || pass.cold()) && isAtTarget(pass)) {
           coldResults.add(pass.clean());
         }
-        now = now.after(new Climb.Pass(pass.perMinute(), pass.clean()));
+        now = heard.opens() ? now.after(new Climb.Pass(pass.perMinute(), pass.clean())) : now;
         gateIsPassed |= now.isDone();
       }
-      mark(pass, day.equals(today));
+      if (heard.isOwn()) {
+        mark(pass, day.equals(today));
+      }
     }
-    contacts.add(day);
     dose += Model.dose(seconds / 60);
-    contactsSinceHighest = now.passed() > highest ? 0 : contactsSinceHighest + 1;
+    if (passes.stream().anyMatch(Heard::isOwn)) {
+      contacts.add(day);
+      contactsSinceHighest = now.passed() > highest ? 0 : contactsSinceHighest + 1;
+    }
     highest = Math.max(highest, now.passed());
     return now;
   }
 
-  private void move(double tempo, boolean clean, boolean cold) {
-    double step = Model.figure(cold ? "step.cold" : "step.warm");
-    theta += step * ((clean ? 1 : 0) - Model.cleanChance(theta, tempo));
+  private void move(Heard heard) {
+    LoggedPass pass = heard.pass();
+    double tempo = Math.log(pass.perMinute() / item.target().perMinute());
+    double step = heard.share() * Model.figure(pass.cold() ? "step.cold" : "step.warm");
+    theta += step * ((pass.clean() ? 1 : 0) - Model.cleanChance(theta, tempo));
   }
 
   private boolean isAtTarget(LoggedPass pass) {

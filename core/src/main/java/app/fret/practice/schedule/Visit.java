@@ -89,11 +89,11 @@ final class Visit {
    * Two rounds of two ways through the bars around a spot, in place of a drill, so that a trial
    * goes over two days and more.
    */
-  private void addTrial(String words) {
+  private void addTrial(Tried tried) {
     Item item = work.item();
     double perMinute = work.rungPerMinute(0);
     double share = perMinute / item.target().perMinute();
-    double seconds = item.chunkSeconds() / share + Model.figure("day.between-passes-seconds");
+    double seconds = tried.seconds() / share + Model.figure("day.between-passes-seconds");
     int rounds = Model.count("trial.most-rounds-a-day");
     int fits = (int) (left * SECONDS_A_MINUTE / (TRIAL_ROUND * seconds));
     int played = Math.min(rounds, fits);
@@ -102,7 +102,7 @@ final class Visit {
     }
     int passes = TRIAL_ROUND * played;
     int minutes = (int) Math.ceil(passes * seconds / SECONDS_A_MINUTE);
-    card(CardKind.TRIAL, Math.min(minutes, left), perMinute, passes, words);
+    card(CardKind.TRIAL, Math.min(minutes, left), perMinute, passes, tried.words());
   }
 
   private void addDrill() {

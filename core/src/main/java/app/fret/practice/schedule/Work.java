@@ -144,6 +144,11 @@ final class Work {
     }
   }
 
+  /** Gains from what was practised of another that is of the same material by a share. */
+  void gains(double minutes) {
+    theta += rate * Model.dose(minutes);
+  }
+
   void spared(LocalDate day) {
     lastSpare = Optional.of(day);
   }

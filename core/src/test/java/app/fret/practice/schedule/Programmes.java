@@ -22,6 +22,24 @@ final class Programmes {
     return passage(id, target, clean, Optional.of(due));
   }
 
+  static Item tried(String id, double target, double clean, LocalDate due) {
+    Item plain = passage(id, target, clean, due);
+    return new Item(
+        id,
+        plain.title(),
+        plain.kind(),
+        plain.target(),
+        clean,
+        plain.gate(),
+        plain.due(),
+        plain.passSeconds(),
+        plain.chunkSeconds(),
+        plain.chunkWords(),
+        0,
+        plain.spots(),
+        Optional.of(new Tried("bar 3: 2 on I against 3 on II", 5)));
+  }
+
   static Item passage(String id, double target, double clean, Optional<LocalDate> due) {
     Spot shift = new Spot("3:2", "bar 3, a shift of 5.4 bits", List.of("guide-slide"), false);
     Spot run = new Spot("4:1", "bar 4, 16 notes at 8 a second", List.of("rhythm"), false);

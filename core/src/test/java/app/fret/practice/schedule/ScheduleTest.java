@@ -313,6 +313,64 @@ class ScheduleTest {
             CardKind.STUDY);
   }
 
+  /** What had its turn yesterday does not have it again before the others. */
+  @Test
+  void turnsAreRememberedByTheLog() {
+    List<Item> items =
+        List.of(
+            passage("a", 120, 60, TODAY.plusDays(61)),
+            other("s", Item.Kind.SCALE, 8),
+            other("t", Item.Kind.STUDY, 8));
+    LoggedPass scale =
+        new LoggedPass(
+            "s",
+            TODAY.minusDays(1),
+            60,
+            true,
+            480,
+            false,
+            Optional.empty(),
+            false,
+            false,
+            CardKind.SCALE);
+    List<Card> today = schedule(LEARNER, items, List.of(scale)).days().get(0).cards();
+    assertThat(today)
+        .extracting(Card::kind)
+        .contains(CardKind.STUDY)
+        .doesNotContain(CardKind.SCALE);
+  }
+
+  @Test
+  void aStudyLongerThanItsShareHasWhatThereIs() {
+    List<Item> items =
+        List.of(passage("a", 120, 60, TODAY.plusDays(61)), other("t", Item.Kind.STUDY, 30));
+    List<Card> today = schedule(LEARNER, items, List.of()).days().get(0).cards();
+    assertThat(today)
+        .filteredOn(c -> c.kind() == CardKind.STUDY)
+        .isNotEmpty()
+        .extracting(Card::minutes)
+        .allSatisfy(minutes -> assertThat(minutes).isBetween(4, 46 / 4));
+  }
+
+  @Test
+  void aPassageWithATrialComesUpEveryDay() {
+    Item tried = Programmes.tried("b", 120, 60, TODAY.plusDays(61));
+    List<Item> items =
+        List.of(
+            passage("a", 120, 60, TODAY.plusDays(61)),
+            tried,
+            passage("c", 120, 60, TODAY.plusDays(61)),
+            passage("d", 120, 60, TODAY.plusDays(61)));
+    List<Day> days = practised(schedule(LEARNER.withMinutes(30), items, List.of())).subList(0, 8);
+    assertThat(days)
+        .allSatisfy(
+            day ->
+                assertThat(day.cards())
+                    .filteredOn(c -> c.kind() == CardKind.TRIAL)
+                    .extracting(c -> c.item().orElseThrow())
+                    .containsExactly(tried));
+  }
+
   @Test
   void theSameArgumentsGiveTheSameDays() {
     assertThat(schedule(LEARNER, four(), List.of()).days())

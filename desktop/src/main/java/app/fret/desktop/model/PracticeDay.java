@@ -8,11 +8,13 @@ import app.fret.instrument.OutOfRangeException;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.ItemOutlook;
+import app.fret.practice.schedule.Kinships;
 import app.fret.practice.schedule.Learner;
 import app.fret.practice.schedule.LoggedPass;
 import app.fret.practice.schedule.Schedule;
 import app.fret.practice.schedule.Spot;
 import app.fret.practice.schedule.SpotCount;
+import app.fret.reading.Material;
 import app.fret.study.ProgrammeItem;
 import app.fret.study.Study;
 import java.time.Clock;
@@ -108,7 +110,7 @@ public final class PracticeDay {
   /**
    * Passages that do not lie open, as they were planned; of concern to the planning thread alone.
    */
-  private final Map<Long, Item> items = new HashMap<>();
+  private final Map<Long, Known> known = new HashMap<>();
 
   /** A sentence for each passage that could not be planned; of concern to that thread, too. */
   private final Map<Long, String> refused = new HashMap<>();
@@ -122,6 +124,19 @@ public final class PracticeDay {
   private volatile Object newest = new Object();
 
   private Supplier<Optional<PassageDesk>> onDesk = Optional::empty;
+
+  /** What the schedule wants to know of a passage. */
+  private record Known(Item item, Material material) {
+    static Known of(ProgrammeEntry entry, Study study) {
+      Item item =
+          ProgrammeItem.of(
+              String.valueOf(entry.passage().id()),
+              entry.passage().title(),
+              study,
+              entry.passage().dueOn());
+      return new Known(item, Material.of(study.notes()));
+    }
+  }
 
   /** Works out a passage of the programme that does not lie open. */
   interface StudyLoader {
@@ -221,7 +236,7 @@ public final class PracticeDay {
     Optional<ProgrammeEntry> next =
         mine.stream()
             .filter(e -> !isOpen(e, desk))
-            .filter(e -> !items.containsKey(e.passage().id()))
+            .filter(e -> !known.containsKey(e.passage().id()))
             .filter(e -> !refused.containsKey(e.passage().id()))
             .findFirst();
     next.ifPresent(this::load);
@@ -231,7 +246,7 @@ public final class PracticeDay {
   private void load(ProgrammeEntry entry) {
     long id = entry.passage().id();
     try {
-      items.put(id, item(entry, loader.load(entry)));
+      known.put(id, Known.of(entry, loader.load(entry)));
     } catch (ScoreRejectedException | OutOfRangeException e) {
       refused.put(id, entry.passage().title() + " is not planned: " + e.getMessage());
     }
@@ -260,19 +275,24 @@ public final class PracticeDay {
 
   private Seen plan(List<ProgrammeEntry> mine, Optional<PassageDesk> desk, Optional<Study> study) {
     List<Item> list = new ArrayList<>();
+    Map<String, Material> materials = new HashMap<>();
     List<String> leftOut = new ArrayList<>();
     for (ProgrammeEntry entry : mine) {
       long id = entry.passage().id();
       if (isOpen(entry, desk)) {
         // What lies open may change at any time, so nothing is kept of it.
-        items.remove(id);
+        known.remove(id);
         refused.remove(id);
-        list.add(item(entry, study.orElseThrow()));
-      } else {
-        Optional.ofNullable(items.get(id)).ifPresent(list::add);
-        Optional.ofNullable(refused.get(id)).ifPresent(leftOut::add);
       }
+      Optional<Known> passage =
+          isOpen(entry, desk)
+              ? Optional.of(Known.of(entry, study.orElseThrow()))
+              : Optional.ofNullable(known.get(id));
+      passage.ifPresent(p -> list.add(p.item()));
+      passage.ifPresent(p -> materials.put(p.item().id(), p.material()));
+      Optional.ofNullable(refused.get(id)).ifPresent(leftOut::add);
     }
+    Kinships kin = Kinships.of(materials);
     LocalDate today = today();
     List<LoggedPass> log = workers.askBook(() -> log(mine, list));
     Learner learner = workers.askBook(() -> book.learner(owner.id()));
@@ -280,29 +300,22 @@ public final class PracticeDay {
     List<LoggedPass> before = log.stream().filter(p -> p.date().isBefore(today)).toList();
     List<LoggedPass> now = log.stream().filter(p -> p.date().equals(today)).toList();
     long seed = owner.id();
-    List<Card> cards = Schedule.of(learner, list, before, today, 1, seed).days().get(0).cards();
-    Schedule ahead = Schedule.of(learner, list, log, today, DAYS_AHEAD, seed);
+    List<Card> cards =
+        Schedule.of(learner, list, kin, before, today, 1, seed).days().get(0).cards();
+    Schedule ahead = Schedule.of(learner, list, kin, log, today, DAYS_AHEAD, seed);
     return new Seen(learner, tasks(cards, now, ticked), ahead, leftOut, now);
-  }
-
-  private static Item item(ProgrammeEntry entry, Study study) {
-    return ProgrammeItem.of(
-        String.valueOf(entry.passage().id()),
-        entry.passage().title(),
-        study,
-        entry.passage().dueOn());
   }
 
   /** The passes of all passages in the order they were played. */
   private List<LoggedPass> log(List<ProgrammeEntry> mine, List<Item> list) {
-    Map<String, Item> known = new HashMap<>();
-    list.forEach(item -> known.put(item.id(), item));
+    Map<String, Item> byId = new HashMap<>();
+    list.forEach(item -> byId.put(item.id(), item));
     return mine.stream()
         .map(e -> e.passage().id())
-        .filter(id -> known.containsKey(String.valueOf(id)))
+        .filter(id -> byId.containsKey(String.valueOf(id)))
         .flatMap(id -> book.log(id).rows().stream())
         .sorted(Comparator.comparing(LogEntry::at))
-        .map(row -> logged(row, known.get(String.valueOf(row.passageId()))))
+        .map(row -> logged(row, byId.get(String.valueOf(row.passageId()))))
         .toList();
   }
 

@@ -8,6 +8,7 @@ import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.Spot;
 import app.fret.practice.schedule.SpotCount;
+import app.fret.practice.schedule.Tried;
 import app.fret.score.NoteRef;
 import app.fret.score.Span;
 import app.fret.score.Tempo;
@@ -121,7 +122,7 @@ public final class PractiseDesk {
       case DRILL, RHYTHM, WHOLE_CLIMB -> OptionalDouble.of(drillSeconds);
       case TRIAL ->
           OptionalDouble.of(
-              card.item().map(Item::chunkSeconds).orElse(1.0)
+              card.item().flatMap(Item::trial).map(Tried::seconds).orElse(1.0)
                   * target
                   / tempoOf(card).in(desk.study().choices().target().beat()).perMinute());
       default -> OptionalDouble.empty();

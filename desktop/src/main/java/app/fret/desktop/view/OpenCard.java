@@ -17,6 +17,8 @@ import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.SpotCount;
 import app.fret.practice.trial.TrialPlan;
 import app.fret.practice.trial.Way;
+import app.fret.score.Bar;
+import app.fret.score.Span;
 import app.fret.score.Tempo;
 import app.fret.study.CardMusic;
 import app.fret.study.Study;
@@ -347,7 +349,7 @@ final class OpenCard extends VBox {
         .getChildren()
         .addAll(
             Parts.words("Now way " + next + ": " + plan.candidate(next).words(), "card-title"),
-            Parts.words("Play only the bars around it.", "small"));
+            Parts.words(onlyBars(TrialStudy.bars(desk.study(), plan)), "small"));
     gate.setText(desk.trial().words());
     keeping.setVisible(true);
     Study study = desk.study();
@@ -359,6 +361,15 @@ final class OpenCard extends VBox {
             score.studyProperty().set(Optional.of(made));
           }
         });
+  }
+
+  private String onlyBars(Span bars) {
+    List<Bar> all = desk.study().passage().bars();
+    String first = all.get(bars.first()).label();
+    String last = all.get(bars.last()).label();
+    return "Play only "
+        + (first.equals(last) ? "bar " + first : "bars " + first + " to " + last)
+        + ".";
   }
 
   private FlowPane keeping() {

@@ -12,6 +12,7 @@ import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicReference;
@@ -42,6 +43,7 @@ public final class Book implements AutoCloseable {
   private final PracticeLog log;
   private final PracticeDays days;
   private final KeptWays keptWays;
+  private final OtherItems otherItems;
   private final Draft draft;
 
   private Book(Path file, Handle handle, Optional<String> readOnlyReason, AutoCloseable held) {
@@ -55,6 +57,7 @@ public final class Book implements AutoCloseable {
     this.log = new PracticeLog(handle);
     this.days = new PracticeDays(handle);
     this.keptWays = new KeptWays(handle);
+    this.otherItems = new OtherItems(handle);
     this.draft = new Draft(handle);
   }
 
@@ -288,6 +291,42 @@ public final class Book implements AutoCloseable {
   /** Ticks a card of a day off, or takes the tick back. */
   public void tickCard(long playerId, LocalDate day, int card, boolean done) {
     change(() -> days.tick(playerId, day, card, done));
+  }
+
+  /** What a player practises without music in the book, in the order it was added. */
+  public List<OtherItem> otherItems(long playerId) {
+    return read(() -> otherItems.of(playerId));
+  }
+
+  /**
+   * Adds something to practise that has no music in the book.
+   *
+   * @throws IllegalArgumentException when title or minutes cannot stand, with a sentence
+   */
+  public OtherItem addOtherItem(long playerId, OtherItem.Kind kind, String title, int minutes) {
+    AtomicReference<OtherItem> added = new AtomicReference<>();
+    change(() -> added.set(otherItems.add(playerId, kind, title, minutes)));
+    return added.get();
+  }
+
+  /** Takes one off, with all that was noted of it. */
+  public void removeOtherItem(long id) {
+    change(() -> otherItems.remove(id));
+  }
+
+  /** Keeps what was heard in a recording. */
+  public void keepHeard(long id, OtherItem.Heard heard) {
+    change(() -> otherItems.keep(id, heard));
+  }
+
+  /** Ticks the turn of one on a day, or takes the tick back. */
+  public void tickOtherItem(long id, LocalDate day, boolean done) {
+    change(() -> otherItems.tick(id, day, done));
+  }
+
+  /** The days on which a player's other items had their turn, by their numbers, oldest first. */
+  public Map<Long, List<LocalDate>> turns(long playerId) {
+    return read(() -> otherItems.turns(playerId));
   }
 
   /** The newest passes of a passage, a few thousand at most, oldest first. */

@@ -115,7 +115,7 @@ class PracticeBookTest {
   }
 
   @ParameterizedTest
-  @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8})
+  @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9})
   void aBookOfEveryOlderVersionOpensWithABackup(int version) throws Exception {
     new BookFile(file(), version, BookFile.MIGRATIONS).prepare();
     try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file());

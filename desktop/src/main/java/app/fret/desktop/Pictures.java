@@ -3,9 +3,11 @@ package app.fret.desktop;
 import app.fret.desktop.demo.DemoBook;
 import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.model.PracticeDay;
 import app.fret.desktop.model.ProgrammeEntry;
 import app.fret.desktop.view.FretWindow;
 import app.fret.desktop.view.Station;
+import app.fret.practice.schedule.CardKind;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
@@ -71,6 +73,8 @@ final class Pictures {
     shots.add(new Shot("add-passage", this::offerFile));
     shots.add(new Shot("mend", done -> pane(0, 9, window::mendNotes, "#mend", done)));
     shots.add(new Shot("habits", done -> pane(2, 9, window::showHabits, "#habits-pane", done)));
+    shots.add(0, new Shot("listening", this::listening));
+    shots.add(new Shot("besides", done -> pane(8, 0, window::showBesides, "#besides-pane", done)));
     shots.add(new Shot("tempo", done -> pane(1, 40, window::showTempo, "#tempo-pane", done)));
   }
 
@@ -87,6 +91,26 @@ final class Pictures {
                   ((Button) window.lookup("#card-1")).fire();
                   done.run();
                 }));
+  }
+
+  /** A recording is listened to. */
+  private void listening(Runnable done) {
+    show(
+        8,
+        Station.PRACTISE,
+        0,
+        () -> whenTrue(() -> openCard(CardKind.LISTENING), () -> done.run()));
+  }
+
+  private boolean openCard(CardKind kind) {
+    Optional<PracticeDay> day = open().flatMap(PassageDesk::day);
+    Optional<PracticeDay.Task> card =
+        day.flatMap(d -> d.seenProperty().get()).stream()
+            .flatMap(s -> s.tasks().stream())
+            .filter(t -> t.card().kind() == kind)
+            .findFirst();
+    card.ifPresent(t -> day.orElseThrow().choose(t.number()));
+    return card.isPresent();
   }
 
   /** Music that is being typed: a chord is still open and a bar is short. */

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.ToIntFunction;
+import java.util.stream.Collectors;
 
 /**
  * Makes the cards of a day: warm-up, run-throughs where they are due, visits of at most ten minutes
@@ -67,9 +68,33 @@ final class DayPlanner {
             Optional.empty(),
             0,
             learner.warmUpMinutes(),
-            "slow scale in the key of the first card; the hand loose, nothing at full stretch"));
+            "slow scale in the key of the first card; the hand loose, nothing at full stretch"
+                + careWords(cards)));
     all.addAll(cards);
     return all;
+  }
+
+  /** What asks for care today is read before anything is played. */
+  private static String careWords(List<Card> cards) {
+    String places =
+        cards.stream()
+            .flatMap(c -> c.item().stream())
+            .distinct()
+            .flatMap(
+                i ->
+                    i.spots().stream()
+                        .filter(Spot::isCapped)
+                        .map(s -> i.title() + ", " + s.words()))
+            .collect(Collectors.joining("; "));
+    return places.isEmpty()
+        ? ""
+        : ". Take care today: "
+            + places
+            + ". At most "
+            + SpotCount.CAP.inARow()
+            + " times in a row and "
+            + SpotCount.CAP.aDay()
+            + " a day; stop at any pain and ask your teacher or a clinician";
   }
 
   /** One cold pass of each passage that is due for one, in an order drawn for the day. */

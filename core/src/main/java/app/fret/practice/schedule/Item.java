@@ -66,7 +66,8 @@ public record Item(
     }
   }
 
-  boolean isPassage() {
+  /** Whether it has music, a ladder and a readiness. */
+  public boolean isPassage() {
     return kind == Kind.PASSAGE;
   }
 

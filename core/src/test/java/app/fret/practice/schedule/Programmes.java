@@ -24,20 +24,31 @@ final class Programmes {
 
   static Item tried(String id, double target, double clean, LocalDate due) {
     Item plain = passage(id, target, clean, due);
+    Tried tried = new Tried("bar 3: 2 on I against 3 on II", 5);
+    return with(plain, plain.spots(), Optional.of(tried));
+  }
+
+  /** The same with one spot, which loads the hand or not. */
+  static Item with(Item plain, String words, boolean isCapped) {
+    Spot spot = new Spot("3:2", words, List.of("guide-slide"), isCapped);
+    return with(plain, List.of(spot), plain.trial());
+  }
+
+  private static Item with(Item plain, List<Spot> spots, Optional<Tried> trial) {
     return new Item(
-        id,
+        plain.id(),
         plain.title(),
         plain.kind(),
         plain.target(),
-        clean,
+        plain.cleanPerMinute(),
         plain.gate(),
         plain.due(),
         plain.passSeconds(),
         plain.chunkSeconds(),
         plain.chunkWords(),
         0,
-        plain.spots(),
-        Optional.of(new Tried("bar 3: 2 on I against 3 on II", 5)));
+        spots,
+        trial);
   }
 
   static Item passage(String id, double target, double clean, Optional<LocalDate> due) {

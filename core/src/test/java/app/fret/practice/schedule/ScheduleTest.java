@@ -372,6 +372,20 @@ class ScheduleTest {
   }
 
   @Test
+  void theWarmUpReadsWhatAsksForCareToday() {
+    Item reach = Programmes.with(passage("a", 120, 60, TODAY.plusDays(61)), "bar 3, a reach", true);
+    Item plain = passage("b", 120, 60, TODAY.plusDays(61));
+    Card warmUp = schedule(LEARNER, List.of(reach, plain), List.of()).days().get(0).cards().get(0);
+    assertThat(warmUp.reason())
+        .contains(
+            "Take care today: Passage a, bar 3, a reach. At most 5 times in a row and 20 a day")
+        .endsWith("stop at any pain and ask your teacher or a clinician")
+        .doesNotContain("Passage b");
+    Card without = schedule(LEARNER, List.of(plain), List.of()).days().get(0).cards().get(0);
+    assertThat(without.reason()).doesNotContain("care");
+  }
+
+  @Test
   void theSameArgumentsGiveTheSameDays() {
     assertThat(schedule(LEARNER, four(), List.of()).days())
         .isEqualTo(schedule(LEARNER, four(), List.of()).days());

@@ -6,6 +6,7 @@ import app.fret.book.BookPassage;
 import app.fret.book.BookPlayer;
 import app.fret.book.LogEntry;
 import app.fret.book.NewPassage;
+import app.fret.book.OtherItem;
 import app.fret.files.ReadPassage;
 import app.fret.files.ScoreRejectedException;
 import app.fret.files.musicxml.MusicXmlReader;
@@ -111,6 +112,13 @@ public final class DemoBook {
     logDays(add(cellist, "salt-road.musicxml", 61), "cmcccm ccc cccmmc cccc ccc", 25);
     logDays(add(cellist, "copper-hill.musicxml", 61), "ccc cccc cmccc cc", 17);
     logDays(add(cellist, "under-the-eaves.musicxml", 61), "ccc cccm cccc ccc", 18);
+    book.addOtherItem(cellist.id(), OtherItem.Kind.STUDY, "Study in thirds, second page", 6);
+    OtherItem river =
+        book.addOtherItem(
+            cellist.id(), OtherItem.Kind.LISTENING, "Three recordings of Salt Road", 5);
+    book.keepHeard(
+        river.id(),
+        new OtherItem.Heard(OptionalDouble.of(76), "one bow a bar", "much, from the frog", ""));
     BookPlayer bassist = book.addPlayer("Ilka Morvane", PlayerSetup.of("bass", 102.1, 1050));
     practises(bassist, 45);
     logDays(add(bassist, "tall-ship.musicxml", 40), "ccc mccc cccmc cccc", 20);

@@ -27,6 +27,7 @@ import app.fret.lefthand.PinConflictException;
 import app.fret.practice.Climb;
 import app.fret.practice.Ladder;
 import app.fret.practice.PracticeChoices;
+import app.fret.practice.Scale;
 import app.fret.practice.schedule.ItemOutlook;
 import app.fret.reading.Others;
 import app.fret.score.Passage;
@@ -394,6 +395,19 @@ public final class Desk {
    */
   public ImportOffer offerTyped(String abc) throws ScoreRejectedException {
     return ImportOffer.typed(abc, players());
+  }
+
+  /**
+   * Hands on a scale as music for a player.
+   *
+   * @throws IllegalArgumentException when their instrument has not so many octaves
+   */
+  public ImportOffer offerScale(Scale scale, BookPlayer player) {
+    Passage music = scale.music(player.setup().player(player.name()).instrument());
+    List<BookPlayer> theirsFirst = new ArrayList<>(players());
+    theirsFirst.removeIf(p -> p.id() == player.id());
+    theirsFirst.add(0, player);
+    return ImportOffer.made(music, theirsFirst);
   }
 
   /** The players of the book as they are now. */

@@ -3,7 +3,12 @@ package app.fret.desktop.model;
 import app.fret.book.BookPlayer;
 import app.fret.files.Score;
 import app.fret.files.ScoreRejectedException;
+import app.fret.files.musicxml.ScoreOutput;
 import app.fret.files.scores.ScoreFiles;
+import app.fret.score.Passage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -34,6 +39,21 @@ public record ImportOffer(String fileName, byte[] bytes, Score score, List<BookP
     Score score = new ScoreFiles().open("typed.abc", bytes);
     score.read(0);
     return new ImportOffer(score.title() + ".abc", bytes, score, players);
+  }
+
+  /** Takes music that Fret made itself. */
+  static ImportOffer made(Passage music, List<BookPlayer> players) {
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    String name = music.title() + ".musicxml";
+    try {
+      ScoreOutput.write(music, Path.of("made.musicxml"), bytes);
+      Score score = new ScoreFiles().open(name, bytes.toByteArray());
+      return new ImportOffer(name, bytes.toByteArray(), score, players);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e); // memory takes whatever is written into it
+    } catch (ScoreRejectedException e) {
+      throw new IllegalStateException("music that Fret wrote cannot be read", e);
+    }
   }
 
   /** Whether this is what was typed. */

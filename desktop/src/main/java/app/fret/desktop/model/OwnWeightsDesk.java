@@ -107,7 +107,7 @@ public final class OwnWeightsDesk {
           now.stream()
               .filter(l -> tells && isMoved(l, before))
               .findFirst()
-              .ifPresent(l -> desk.say(words(l) + " New passages are planned so."));
+              .ifPresent(l -> desk.say("Kept again: " + weight(l) + " See Own weights."));
         });
   }
 
@@ -118,14 +118,21 @@ public final class OwnWeightsDesk {
 
   /** A leaning in a sentence or two, with its figures. */
   public String words(Leaning leaning) {
+    return Words.sentence(weight(leaning)).replaceFirst("\\.$", "")
+        + " You kept ways with more of it "
+        + often(leaning.more())
+        + ", with less "
+        + often(leaning.less())
+        + ".";
+  }
+
+  private String weight(Leaning leaning) {
     String name = leaning.inShort(desk.study().player());
-    return String.format(
-        Locale.ROOT,
-        "%s counts %.2f times for you: you kept ways with more of it %s, with less %s.",
-        Words.sentence(name).replaceFirst("\\.$", ""),
-        leaning.factor(),
-        Words.count(leaning.more(), "time", "times"),
-        Words.count(leaning.less(), "time", "times"));
+    return String.format(Locale.ROOT, "%s now at %.2f of its weight.", name, leaning.factor());
+  }
+
+  private static String often(int times) {
+    return times == 0 ? "never" : times == 1 ? "once" : times + " times";
   }
 
   /** Plans the open passage with the own weights. */

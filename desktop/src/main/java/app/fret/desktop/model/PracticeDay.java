@@ -3,6 +3,8 @@ package app.fret.desktop.model;
 import app.fret.book.Book;
 import app.fret.book.BookPlayer;
 import app.fret.book.LogEntry;
+import app.fret.book.OtherItem;
+import app.fret.book.OtherItem.Heard;
 import app.fret.files.ScoreRejectedException;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.practice.schedule.Card;
@@ -58,6 +60,7 @@ public final class PracticeDay {
    * @param learner how the player practises
    * @param tasks today's cards
    * @param schedule the days from today on, and how each passage will fare
+   * @param others what is practised without music in the book
    * @param leftOut a sentence for each passage that could not be planned
    * @param today passes of today, of all passages, in the order they were played
    */
@@ -65,22 +68,35 @@ public final class PracticeDay {
       Learner learner,
       List<Task> tasks,
       Schedule schedule,
+      List<OtherItem> others,
       List<String> leftOut,
       List<LoggedPass> today) {
     public Seen {
+      others = List.copyOf(others);
       today = List.copyOf(today);
       tasks = List.copyOf(tasks);
       leftOut = List.copyOf(leftOut);
     }
 
     Seen with(List<Task> newTasks) {
-      return new Seen(learner, newTasks, schedule, leftOut, today);
+      return new Seen(learner, newTasks, schedule, others, leftOut, today);
     }
 
     Seen played(LoggedPass pass) {
       List<LoggedPass> passes = new ArrayList<>(today);
       passes.add(pass);
-      return new Seen(learner, tasks, schedule, leftOut, passes);
+      return new Seen(learner, tasks, schedule, others, leftOut, passes);
+    }
+
+    Seen heard(long id, Heard heard) {
+      List<OtherItem> all = others.stream().map(o -> o.id() == id ? o.with(heard) : o).toList();
+      return new Seen(learner, tasks, schedule, all, leftOut, today);
+    }
+
+    /** What a card is for where it has no music in the book. */
+    public Optional<OtherItem> other(Card card) {
+      Optional<Long> number = card.item().flatMap(OtherItemsOfDay::number);
+      return others.stream().filter(o -> number.filter(n -> n == o.id()).isPresent()).findFirst();
     }
 
     /** Minutes of today's cards. */
@@ -182,6 +198,11 @@ public final class PracticeDay {
     return seen.get()
         .filter(s -> open.get() >= 0 && open.get() < s.tasks().size())
         .map(s -> s.tasks().get(open.get()));
+  }
+
+  /** What the open card is for where that has no music in the book. */
+  Optional<OtherItem> openOther() {
+    return openTask().flatMap(t -> seen.get().flatMap(s -> s.other(t.card())));
   }
 
   /** Whether the open card is for a passage. */
@@ -294,7 +315,15 @@ public final class PracticeDay {
     }
     Kinships kin = Kinships.of(materials);
     LocalDate today = today();
-    List<LoggedPass> log = workers.askBook(() -> log(mine, list));
+    List<OtherItem> others = workers.askBook(() -> book.otherItems(owner.id()));
+    List<LoggedPass> log =
+        workers.askBook(
+            () -> {
+              List<LoggedPass> all = new ArrayList<>(log(mine, list));
+              all.addAll(OtherItemsOfDay.turns(book, others, owner.id()));
+              return all;
+            });
+    others.forEach(other -> list.add(OtherItemsOfDay.item(other)));
     Learner learner = workers.askBook(() -> book.learner(owner.id()));
     Set<Integer> ticked = workers.askBook(() -> book.cardsDone(owner.id(), today));
     List<LoggedPass> before = log.stream().filter(p -> p.date().isBefore(today)).toList();
@@ -303,7 +332,8 @@ public final class PracticeDay {
     List<Card> cards =
         Schedule.of(learner, list, kin, before, today, 1, seed).days().get(0).cards();
     Schedule ahead = Schedule.of(learner, list, kin, log, today, DAYS_AHEAD, seed);
-    return new Seen(learner, tasks(cards, now, ticked), ahead, leftOut, now);
+    List<LoggedPass> played = now.stream().filter(p -> materials.containsKey(p.item())).toList();
+    return new Seen(learner, tasks(cards, now, ticked), ahead, others, leftOut, played);
   }
 
   /** The passes of all passages in the order they were played. */
@@ -345,7 +375,8 @@ public final class PracticeDay {
       int there = left.getOrDefault(key, 0);
       int taken = card.passes() > 0 ? Math.min(there, card.passes()) : there;
       left.put(key, there - taken);
-      boolean full = card.passes() > 0 && taken >= card.passes();
+      boolean isOther = card.item().filter(i -> !i.isPassage()).isPresent();
+      boolean full = isOther ? taken > 0 : card.passes() > 0 && taken >= card.passes();
       int number = tasks.size();
       tasks.add(new Task(number, card, taken, full || ticked.contains(number)));
     }
@@ -362,7 +393,11 @@ public final class PracticeDay {
       return;
     }
     open.set(number);
-    task.get().card().item().ifPresent(item -> opener.accept(Long.parseLong(item.id())));
+    task.get()
+        .card()
+        .item()
+        .filter(Item::isPassage)
+        .ifPresent(item -> opener.accept(Long.parseLong(item.id())));
   }
 
   /** Goes some cards on. */
@@ -380,12 +415,59 @@ public final class PracticeDay {
 
   /** Ticks a card off or takes the tick back. */
   public void tick(int number, boolean done) {
+    Optional<OtherItem> other = seen.get().flatMap(s -> s.other(s.tasks().get(number).card()));
     workers.keep(
         () -> {
-          book.tickCard(owner.id(), today(), number, done);
+          if (other.isPresent()) {
+            book.tickOtherItem(other.get().id(), today(), done);
+          } else {
+            book.tickCard(owner.id(), today(), number, done);
+          }
           workers.show(() -> ticked(number, done));
         },
         tell);
+  }
+
+  /**
+   * Adds something to practise that has no music in the book, and plans anew.
+   *
+   * @throws IllegalArgumentException when title or minutes cannot stand, with a sentence
+   */
+  public void add(OtherItem.Kind kind, String title, int minutes) {
+    OtherItem checked = new OtherItem(0, owner.id(), kind, title, minutes, Heard.NOTHING);
+    workers.keep(
+        () -> {
+          book.addOtherItem(owner.id(), checked.kind(), checked.title(), checked.minutes());
+          workers.show(this::refresh);
+        },
+        tell);
+  }
+
+  /** Takes something off that has no music in the book, and plans anew. */
+  public void remove(OtherItem item) {
+    workers.keep(
+        () -> {
+          book.removeOtherItem(item.id());
+          workers.show(this::refresh);
+        },
+        tell);
+  }
+
+  /** Keeps what was heard in a recording. */
+  public void keepHeard(OtherItem item, Heard heard) {
+    if (seen.get().filter(s -> isHeard(s, item.id(), heard)).isPresent()) {
+      return;
+    }
+    workers.keep(
+        () -> {
+          book.keepHeard(item.id(), heard);
+          workers.show(() -> seen.set(seen.get().map(s -> s.heard(item.id(), heard))));
+        },
+        tell);
+  }
+
+  private static boolean isHeard(Seen now, long id, Heard heard) {
+    return now.others().stream().anyMatch(o -> o.id() == id && o.heard().equals(heard));
   }
 
   private void ticked(int number, boolean done) {

@@ -64,8 +64,8 @@ final class PracticeDays {
             (property, before, now) ->
                 now.ifPresent(
                     seen ->
-                        seen.schedule()
-                            .items()
+                        seen.schedule().items().stream()
+                            .filter(i -> i.item().isPassage())
                             .forEach(i -> outlooks.put(Long.parseLong(i.item().id()), i))));
     return day;
   }

@@ -60,6 +60,10 @@ public final class PractiseDesk {
 
   /** Logs a pass for the open card. */
   void log(boolean clean) {
+    if (day.flatMap(PracticeDay::openOther).isPresent()) {
+      desk.say("This card has no passes to count; Enter ticks it off.");
+      return;
+    }
     Optional<PracticeDay.Task> task = openTask();
     // What has no tempo of its own, a warm-up or a break, is no reason to lose a pass.
     if (task.filter(t -> t.card().perMinute().isPresent()).isEmpty()) {

@@ -350,6 +350,24 @@ public final class FretWindow extends StackPane {
     }
   }
 
+  /** Opens the pane for what is practised besides the passages. */
+  public void showBesides() {
+    Optional<PassageDesk> passage = desk.openProperty().get();
+    Optional<PracticeDay> day = passage.flatMap(PassageDesk::day);
+    if (day.isEmpty()) {
+      tell("Open a passage first; then studies, scales and listening can be added beside it.");
+    } else {
+      cover(
+          new BesidesPane(
+              desk, passage.orElseThrow(), day.get(), this::askForScale, this::uncover));
+    }
+  }
+
+  private void askForScale(ImportOffer offer) {
+    uncover();
+    ask(offer);
+  }
+
   /** Asks where to write the marked part. */
   void chooseTarget() {
     if (desk.openProperty().get().isEmpty()) {

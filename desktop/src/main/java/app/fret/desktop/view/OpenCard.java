@@ -1,5 +1,6 @@
 package app.fret.desktop.view;
 
+import app.fret.book.OtherItem;
 import app.fret.bow.Stroke;
 import app.fret.desktop.model.Command;
 import app.fret.desktop.model.PassageDesk;
@@ -61,6 +62,7 @@ final class OpenCard extends VBox {
   private final PauseTransition patience = new PauseTransition(Duration.seconds(1));
   private final FlowPane keeping = new FlowPane(8, 4);
   private final ScoreView score;
+  private Optional<HeardFields> heard = Optional.empty();
   private final FlowPane buttons;
 
   OpenCard(PassageDesk desk) {
@@ -92,6 +94,9 @@ final class OpenCard extends VBox {
     HBox.setHgrow(how, Priority.ALWAYS);
     how.setAlignment(Pos.CENTER_LEFT);
     tempo.managedProperty().bind(tempo.visibleProperty());
+    buttons.managedProperty().bind(buttons.visibleProperty());
+    gate.managedProperty().bind(gate.visibleProperty());
+    note.managedProperty().bind(note.visibleProperty());
     click.managedProperty().bind(click.visibleProperty());
     care.setId("card-care");
     care.managedProperty().bind(care.visibleProperty());
@@ -218,6 +223,8 @@ final class OpenCard extends VBox {
 
   /** Without a card the ladder goes on. */
   private void showLadder() {
+    showCounting(true);
+    showHeard(Optional.empty());
     Climb climb = desk.passes().climbProperty().get();
     boolean planned = desk.day().flatMap(d -> d.seenProperty().get()).isPresent();
     tempo.setVisible(true);
@@ -238,7 +245,7 @@ final class OpenCard extends VBox {
 
   private void show(Task task) {
     Card card = task.card();
-    title.setText(CardList.title(card));
+    title.setText(titleWords(card));
     side.setText(card.minutes() + " min");
     boolean counts = card.perMinute().isPresent();
     score.setVisible(counts);
@@ -246,9 +253,17 @@ final class OpenCard extends VBox {
     card.drill()
         .flatMap(DrillKind::ofId)
         .ifPresent(k -> k.steps().forEach(s -> steps.getChildren().add(Parts.words(s))));
-    boolean isHere = card.item().isEmpty() || isOfThisPassage(card);
-    tempo.setVisible(isHere);
-    click.setVisible(isHere);
+    Optional<OtherItem> other =
+        desk.day().flatMap(d -> d.seenProperty().get()).flatMap(s -> s.other(card));
+    boolean isHere = card.item().isEmpty() || other.isPresent() || isOfThisPassage(card);
+    showCounting(other.isEmpty());
+    showHeard(other.filter(o -> o.kind() == OtherItem.Kind.LISTENING));
+    tempo.setVisible(isHere && other.isEmpty());
+    click.setVisible(isHere && other.isEmpty());
+    if (other.isPresent()) {
+      steps.getChildren().add(Parts.words(Words.sentence(card.reason())));
+      return;
+    }
     if (!counts || !isHere) {
       showUncounted(card, isHere);
       return;
@@ -268,7 +283,7 @@ final class OpenCard extends VBox {
     boolean warmsUp = card.kind() == CardKind.WARM_UP;
     if (!isHere) {
       steps.getChildren().add(Parts.words("This passage is being opened."));
-    } else if (!warmsUp) {
+    } else {
       steps.getChildren().add(Parts.words(Words.sentence(card.reason())));
     }
     Climb climb = desk.passes().climbProperty().get();
@@ -281,6 +296,30 @@ final class OpenCard extends VBox {
     score.setVisible(warmsUp);
     if (warmsUp) {
       showMusic(card, CardMusic.warmUpTempo(desk.study()));
+    }
+  }
+
+  private static String titleWords(Card card) {
+    String title = CardList.title(card);
+    return card.item().filter(i -> !i.isPassage()).map(i -> title + ": " + i.title()).orElse(title);
+  }
+
+  /** What has no music has no passes either: neither tempo nor Clean and Miss. */
+  private void showCounting(boolean counts) {
+    buttons.setVisible(counts);
+    gate.setVisible(counts);
+    note.setVisible(counts);
+    tempo.setVisible(counts);
+    click.setVisible(counts);
+  }
+
+  /** The fields of a recording stay while they are filled in. */
+  private void showHeard(Optional<OtherItem> item) {
+    boolean isShown = heard.isPresent() && item.isPresent() && heard.get().isFor(item.get());
+    if (!isShown) {
+      heard.ifPresent(getChildren()::remove);
+      heard = item.flatMap(i -> desk.day().map(d -> new HeardFields(d, i)));
+      heard.ifPresent(fields -> getChildren().add(getChildren().indexOf(speed), fields));
     }
   }
 

@@ -31,9 +31,9 @@ final class OwnWeightsPane extends VBox {
         .addAll(
             Parts.label("Your own weights", "why-title"),
             Parts.words(
-                "Where you keep ways in one direction at least three times more often than in the"
-                    + " other, a weight moves until what you kept is no longer dearer than what was"
-                    + " planned. A way counts as long as it is pinned."),
+                "Where ways you kept with more of something lead those with less by three, its"
+                    + " weight falls until they are no dearer than what was planned; and the other"
+                    + " way round. A way counts as long as it is pinned."),
             rows,
             foot);
     Parts.whileShown(this, own.leaningsProperty(), this::show);

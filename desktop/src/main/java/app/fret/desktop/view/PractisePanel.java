@@ -173,6 +173,9 @@ final class PractisePanel extends VBox {
   private void addReadiness(Seen seen) {
     content.getChildren().add(Parts.heading("Readiness"));
     for (ItemOutlook item : seen.schedule().items()) {
+      if (!item.item().isPassage()) {
+        continue;
+      }
       Label title = Parts.label(item.item().title());
       Label state = Parts.label(item.state().words(), StateStyle.of(item.state()));
       state.setMinWidth(USE_PREF_SIZE);

@@ -24,6 +24,7 @@ record WindowCommand(
           asking("menu-mend", "Mend the notes", FretWindow::mendNotes, "Ctrl+E"),
           asking("menu-tempo", "What plays when", FretWindow::showTempo, "Ctrl+T"),
           asking("menu-habits", "How you practise", FretWindow::showHabits, "Ctrl+H"),
+          asking("menu-besides", "Studies, scales, listening", FretWindow::showBesides, "Ctrl+B"),
           asking("menu-layers", "Whose marks", FretWindow::showLayers, "Ctrl+M"),
           asking("menu-write", "Write the marked part as MusicXML", FretWindow::chooseTarget),
           asking(

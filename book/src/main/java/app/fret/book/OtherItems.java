@@ -1,0 +1,103 @@
+package app.fret.book;
+
+import app.fret.book.OtherItem.Heard;
+import app.fret.book.OtherItem.Kind;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.OptionalDouble;
+import org.jdbi.v3.core.Handle;
+
+/** What is on programmes without music of its own, and the days on which it had its turn. */
+final class OtherItems {
+  private final Handle handle;
+
+  OtherItems(Handle handle) {
+    this.handle = handle;
+  }
+
+  List<OtherItem> of(long playerId) {
+    return handle
+        .createQuery("SELECT * FROM other_item WHERE player_id = :player ORDER BY id")
+        .bind("player", playerId)
+        .map((row, context) -> item(row))
+        .list();
+  }
+
+  private static OtherItem item(ResultSet row) throws SQLException {
+    double perMinute = row.getDouble("heard_per_minute");
+    OptionalDouble heard = row.wasNull() ? OptionalDouble.empty() : OptionalDouble.of(perMinute);
+    return new OtherItem(
+        row.getLong("id"),
+        row.getLong("player_id"),
+        Kind.valueOf(row.getString("kind").toUpperCase(Locale.ROOT)),
+        row.getString("title"),
+        row.getInt("minutes"),
+        new Heard(
+            heard, row.getString("bowings"), row.getString("bow_amount"), row.getString("shape")));
+  }
+
+  OtherItem add(long playerId, Kind kind, String title, int minutes) {
+    OtherItem checked = new OtherItem(0, playerId, kind, title, minutes, Heard.NOTHING);
+    long id =
+        handle
+            .createUpdate(
+                "INSERT INTO other_item (player_id, kind, title, minutes)"
+                    + " VALUES (:player, :kind, :title, :minutes)")
+            .bind("player", playerId)
+            .bind("kind", kind.id())
+            .bind("title", title)
+            .bind("minutes", minutes)
+            .executeAndReturnGeneratedKeys("id")
+            .mapTo(Long.class)
+            .one();
+    return new OtherItem(id, playerId, kind, title, minutes, checked.heard());
+  }
+
+  void remove(long id) {
+    handle.createUpdate("DELETE FROM other_item WHERE id = :id").bind("id", id).execute();
+  }
+
+  void keep(long id, Heard heard) {
+    handle
+        .createUpdate(
+            "UPDATE other_item SET heard_per_minute = :perMinute, bowings = :bowings,"
+                + " bow_amount = :amount, shape = :shape WHERE id = :id")
+        .bind("perMinute", heard.perMinute().isPresent() ? heard.perMinute().getAsDouble() : null)
+        .bind("bowings", heard.bowings())
+        .bind("amount", heard.bowAmount())
+        .bind("shape", heard.shape())
+        .bind("id", id)
+        .execute();
+  }
+
+  void tick(long id, LocalDate day, boolean done) {
+    String sql =
+        done
+            ? "INSERT OR IGNORE INTO other_done (item_id, day) VALUES (:id, :day)"
+            : "DELETE FROM other_done WHERE item_id = :id AND day = :day";
+    handle.createUpdate(sql).bind("id", id).bind("day", day.toString()).execute();
+  }
+
+  /** The days on which a player's items had their turn, oldest first. */
+  Map<Long, List<LocalDate>> turns(long playerId) {
+    Map<Long, List<LocalDate>> turns = new LinkedHashMap<>();
+    handle
+        .createQuery(
+            "SELECT d.item_id, d.day FROM other_done d JOIN other_item i ON i.id = d.item_id"
+                + " WHERE i.player_id = :player ORDER BY d.day, d.item_id")
+        .bind("player", playerId)
+        .map(
+            (row, context) ->
+                turns
+                    .computeIfAbsent(row.getLong("item_id"), id -> new ArrayList<>())
+                    .add(LocalDate.parse(row.getString("day"))))
+        .list();
+    return turns;
+  }
+}

@@ -1,0 +1,80 @@
+package app.fret.desktop.model;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+
+/** A tempo tapped along, by a clock that the test moves on. */
+class TappedTempoTest {
+  private Instant now = Instant.parse("2026-11-26T08:00:00Z");
+
+  private final TappedTempo taps =
+      new TappedTempo(
+          new Clock() {
+            @Override
+            public ZoneId getZone() {
+              return ZoneOffset.UTC;
+            }
+
+            @Override
+            public Clock withZone(ZoneId zone) {
+              return this;
+            }
+
+            @Override
+            public Instant instant() {
+              return now;
+            }
+          });
+
+  private OptionalDouble tapAfter(long millis) {
+    now = now.plus(Duration.ofMillis(millis));
+    return taps.tap();
+  }
+
+  @Test
+  void theFourthTapTellsATempo() {
+    assertThat(tapAfter(0)).isEmpty();
+    assertThat(tapAfter(600)).isEmpty();
+    assertThat(tapAfter(600)).isEmpty();
+    assertThat(tapAfter(600).orElseThrow()).isCloseTo(100, within(1e-9));
+  }
+
+  @Test
+  void unevenTapsAreAveraged() {
+    tapAfter(0);
+    tapAfter(480);
+    tapAfter(520);
+    assertThat(tapAfter(500).orElseThrow()).isCloseTo(120, within(1e-9));
+  }
+
+  @Test
+  void onlyTheLatestEightTapsCount() {
+    tapAfter(0);
+    for (int i = 0; i < 6; i++) {
+      tapAfter(1000);
+    }
+    for (int i = 0; i < 6; i++) {
+      tapAfter(500);
+    }
+    assertThat(tapAfter(500).orElseThrow()).isCloseTo(120, within(1e-9));
+  }
+
+  @Test
+  void aSilenceBeginsAnew() {
+    for (int i = 0; i < 6; i++) {
+      tapAfter(500);
+    }
+    assertThat(tapAfter(3100)).isEmpty();
+    tapAfter(1000);
+    tapAfter(1000);
+    assertThat(tapAfter(1000).orElseThrow()).isCloseTo(60, within(1e-9));
+  }
+}

@@ -86,9 +86,11 @@ final class Pictures {
         0,
         () ->
             whenTrue(
-                () -> window.lookup("#card-1") != null,
+                () -> isOff() || window.lookup("#card-1") != null,
                 () -> {
-                  ((Button) window.lookup("#card-1")).fire();
+                  if (!isOff()) {
+                    ((Button) window.lookup("#card-1")).fire();
+                  }
                   done.run();
                 }));
   }
@@ -99,7 +101,16 @@ final class Pictures {
         8,
         Station.PRACTISE,
         0,
-        () -> whenTrue(() -> openCard(CardKind.LISTENING), () -> done.run()));
+        () -> whenTrue(() -> isOff() || openCard(CardKind.LISTENING), done));
+  }
+
+  /** On a day off there is no card to open. */
+  private boolean isOff() {
+    return open()
+        .flatMap(PassageDesk::day)
+        .flatMap(d -> d.seenProperty().get())
+        .filter(s -> s.tasks().isEmpty())
+        .isPresent();
   }
 
   private boolean openCard(CardKind kind) {

@@ -86,7 +86,8 @@ final class PlanOptions {
             STROKE,
             "STROKE",
             "BAR:INDEX=down, up, split (after this note), join, hook, two (to the stroke before),"
-                + " retake, as-it-comes, change-inside, shorten, kind:NAME or at:PLACE, such as"
+                + " retake, as-it-comes, change-inside, shorten, kind:NAME, at:PLACE or cm:AMOUNT,"
+                + " such as"
                 + " 3:2=up; may be given several times.");
     PlayerOptions.addTo(table);
   }

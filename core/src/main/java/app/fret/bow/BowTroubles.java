@@ -41,7 +41,7 @@ final class BowTroubles {
   /** What was found so far. */
   static final class Found {
     private static final Set<Act> GIVES_WAY =
-        EnumSet.of(Act.AT, Act.DOWN, Act.UP, Act.HOOK, Act.TWO, Act.RETAKE, Act.KIND);
+        EnumSet.of(Act.AT, Act.AMOUNT, Act.DOWN, Act.UP, Act.HOOK, Act.TWO, Act.RETAKE, Act.KIND);
 
     private final BowedPath path;
     private final Decided decided;

@@ -29,6 +29,7 @@ import java.util.OptionalDouble;
  * @param printed bow sign of the part at its start
  * @param decided direction the player decided
  * @param place place the player decided for its start
+ * @param isAmountDecided whether the bow it would best have is what the player decided
  */
 record Demand(
     StrokeKind kind,
@@ -51,7 +52,8 @@ record Demand(
     boolean endsPassage,
     Optional<BowDirection> printed,
     Optional<Act> decided,
-    OptionalDouble place) {
+    OptionalDouble place,
+    boolean isAmountDecided) {
   private static final double ROOM_OF_HAIR = 0.75;
 
   /** How free it is to lie elsewhere: a stroke that needs the whole bow is not. */

@@ -64,7 +64,15 @@ final class Drafts {
       shares[i] /= usual;
     }
     slowest = Math.max(LEAST_SLOWEST_SHARE * usual, Math.min(MOST_SLOWEST_SHARE * usual, slowest));
-    Demand demand = demand(notes, kind, seconds, usual, slowest);
+    double fastest = BowSpeeds.FASTEST_BESIDE_USUAL * usual;
+    OptionalDouble cm = amountCm(notes);
+    if (cm.isPresent()) {
+      // What is decided is right, however slow or fast the stroke becomes by it.
+      usual = cm.getAsDouble();
+      slowest = Math.min(slowest, usual);
+      fastest = Math.max(fastest, usual);
+    }
+    Demand demand = demand(notes, kind, seconds, usual, slowest, fastest);
     return new Draft(notes, demand, shares, joining(notes), recipe, 0);
   }
 
@@ -100,7 +108,8 @@ final class Drafts {
         .orElse(1.0);
   }
 
-  private Demand demand(Span notes, StrokeKind kind, double seconds, double usual, double slowest) {
+  private Demand demand(
+      Span notes, StrokeKind kind, double seconds, double usual, double slowest, double fastest) {
     BowedNote first = line.note(notes.first());
     Instrument instrument = line.brief().player().instrument();
     Optional<Act> way = way(notes);
@@ -112,7 +121,7 @@ final class Drafts {
         line.hairCm(),
         Math.min(usual, MOST_OF_HAIR * line.hairCm()),
         slowest,
-        BowSpeeds.FASTEST_BESIDE_USUAL * usual,
+        fastest,
         BowParts.of(instrument, kind, first.level(), perSecond),
         strengths,
         first.accent(),
@@ -127,7 +136,8 @@ final class Drafts {
         endsPassage(notes, first, seconds) && !free,
         first.printed(),
         way,
-        place(notes));
+        place(notes),
+        amountCm(notes).isPresent());
   }
 
   private int leap(int piece) {
@@ -155,6 +165,16 @@ final class Drafts {
 
   private int number(int piece) {
     return line.note(piece).number();
+  }
+
+  private OptionalDouble amountCm(Span notes) {
+    boolean isCut = line.note(notes.first()).isInside();
+    return isCut
+        ? OptionalDouble.empty()
+        : decided
+            .find(number(notes.first()), Act.AMOUNT)
+            .map(StrokeDecision::amountCm)
+            .orElse(OptionalDouble.empty());
   }
 
   private OptionalDouble place(Span notes) {

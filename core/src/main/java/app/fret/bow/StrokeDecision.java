@@ -12,10 +12,14 @@ import java.util.stream.Collectors;
  * @param act what is done
  * @param kind the kind of stroke asked for, of {@link Act#KIND} only
  * @param place place on the bow at its start, 0 at the frog to 1 at the tip, of {@link Act#AT} only
+ * @param amountCm hair it takes, in cm, of {@link Act#AMOUNT} only
  */
-public record StrokeDecision(Act act, Optional<StrokeKind> kind, OptionalDouble place) {
+public record StrokeDecision(
+    Act act, Optional<StrokeKind> kind, OptionalDouble place, OptionalDouble amountCm) {
   private static final String KIND_SIGN = "kind:";
+  private static final String AMOUNT_SIGN = "cm:";
   private static final String PLACE_SIGN = "at:";
+  private static final double MOST_CM = 75;
 
   /** What can be decided; the sign is its name in files and commands. */
   public enum Act {
@@ -42,7 +46,8 @@ public record StrokeDecision(Act act, Optional<StrokeKind> kind, OptionalDouble 
     /** Light and fast near the fingerboard. */
     LIGHT("light", "light and fast near the fingerboard"),
     KIND("kind", "kind of stroke"),
-    AT("at", "place on the bow");
+    AT("at", "place on the bow"),
+    AMOUNT("cm", "amount of bow");
 
     private final String sign;
     private final String words;
@@ -52,6 +57,10 @@ public record StrokeDecision(Act act, Optional<StrokeKind> kind, OptionalDouble 
       this.words = words;
     }
 
+    private boolean needsNoMore() {
+      return this != KIND && this != AT && this != AMOUNT;
+    }
+
     /** Its name in files and commands. */
     public String sign() {
       return sign;
@@ -59,33 +68,49 @@ public record StrokeDecision(Act act, Optional<StrokeKind> kind, OptionalDouble 
   }
 
   public StrokeDecision {
-    if (kind.isPresent() != (act == Act.KIND) || place.isPresent() != (act == Act.AT)) {
+    if (kind.isPresent() != (act == Act.KIND)
+        || place.isPresent() != (act == Act.AT)
+        || amountCm.isPresent() != (act == Act.AMOUNT)) {
       throw new IllegalArgumentException("a decision of the bow with what does not belong to it");
     }
     if (place.isPresent() && !(place.getAsDouble() >= 0 && place.getAsDouble() <= 1)) {
       throw new IllegalArgumentException(
           "no place on the bow: " + place.getAsDouble() + "; use 0 (frog) to 1 (tip)");
     }
+    if (amountCm.isPresent()
+        && !(amountCm.getAsDouble() > 0 && amountCm.getAsDouble() <= MOST_CM)) {
+      throw new IllegalArgumentException(
+          "no amount of bow: " + amountCm.getAsDouble() + " cm; use above 0 to 75");
+    }
   }
 
   /** A decision that needs no more than its name. */
   public static StrokeDecision of(Act act) {
-    return new StrokeDecision(act, Optional.empty(), OptionalDouble.empty());
+    return new StrokeDecision(
+        act, Optional.empty(), OptionalDouble.empty(), OptionalDouble.empty());
   }
 
   /** The stroke is of this kind. */
   public static StrokeDecision kind(StrokeKind kind) {
-    return new StrokeDecision(Act.KIND, Optional.of(kind), OptionalDouble.empty());
+    return new StrokeDecision(
+        Act.KIND, Optional.of(kind), OptionalDouble.empty(), OptionalDouble.empty());
   }
 
   /** The stroke starts at this place of the bow, from 0 to 1. */
   public static StrokeDecision at(double place) {
-    return new StrokeDecision(Act.AT, Optional.empty(), OptionalDouble.of(place));
+    return new StrokeDecision(
+        Act.AT, Optional.empty(), OptionalDouble.of(place), OptionalDouble.empty());
+  }
+
+  /** The stroke takes so much hair, in cm, above 0. */
+  public static StrokeDecision amountCm(double cm) {
+    return new StrokeDecision(
+        Act.AMOUNT, Optional.empty(), OptionalDouble.empty(), OptionalDouble.of(cm));
   }
 
   /**
    * Reads the form that {@link #toString} writes: {@code down}, {@code kind:spiccato}, {@code
-   * at:0.4}.
+   * at:0.4}, {@code cm:12.5}.
    *
    * @throws IllegalArgumentException saying what there is
    */
@@ -96,8 +121,11 @@ public record StrokeDecision(Act act, Optional<StrokeKind> kind, OptionalDouble 
     if (text.startsWith(PLACE_SIGN)) {
       return at(place(text.substring(PLACE_SIGN.length())));
     }
+    if (text.startsWith(AMOUNT_SIGN)) {
+      return amountCm(cm(text.substring(AMOUNT_SIGN.length())));
+    }
     for (Act act : Act.values()) {
-      if (act.sign.equals(text) && act != Act.KIND && act != Act.AT) {
+      if (act.sign.equals(text) && act.needsNoMore()) {
         return of(act);
       }
     }
@@ -105,7 +133,7 @@ public record StrokeDecision(Act act, Optional<StrokeKind> kind, OptionalDouble 
         "no decision of the bow '"
             + text
             + "'; use down, up, split, join, hook, two, retake, as-it-comes, change-inside,"
-            + " shorten, weight, light, kind:NAME or at:PLACE");
+            + " shorten, weight, light, kind:NAME, at:PLACE or cm:AMOUNT");
   }
 
   private static StrokeKind kindNamed(String name) {
@@ -132,6 +160,15 @@ public record StrokeDecision(Act act, Optional<StrokeKind> kind, OptionalDouble 
     }
   }
 
+  private static double cm(String text) {
+    try {
+      return Double.parseDouble(text);
+    } catch (NumberFormatException e) {
+      throw new IllegalArgumentException(
+          "no amount of bow: '" + text + "'; use centimetres, such as cm:12", e);
+    }
+  }
+
   /**
    * Why it says nothing on a note of a passage; empty where it does.
    *
@@ -155,6 +192,7 @@ public record StrokeDecision(Act act, Optional<StrokeKind> kind, OptionalDouble 
     return switch (act) {
       case KIND -> kind.orElseThrow().words();
       case AT -> String.format(Locale.ROOT, "starts at %.2f of the bow", place.orElseThrow());
+      case AMOUNT -> String.format(Locale.ROOT, "%.0f cm of bow", amountCm.orElseThrow());
       default -> act.words;
     };
   }
@@ -175,6 +213,7 @@ public record StrokeDecision(Act act, Optional<StrokeKind> kind, OptionalDouble 
       case KIND -> 5;
       case AT -> 6;
       case WEIGHT, LIGHT -> 7;
+      case AMOUNT -> 8;
     };
   }
 
@@ -183,6 +222,7 @@ public record StrokeDecision(Act act, Optional<StrokeKind> kind, OptionalDouble 
     return switch (act) {
       case KIND -> KIND_SIGN + kind.orElseThrow().sign();
       case AT -> PLACE_SIGN + place.orElseThrow();
+      case AMOUNT -> AMOUNT_SIGN + amountCm.orElseThrow();
       default -> act.sign;
     };
   }

@@ -6,10 +6,11 @@ package app.fret.reading;
  * @param manner what sets it going
  * @param place where on the string
  * @param muted whether the mute is on
+ * @param isStill whether it is asked not to vibrate
  */
-public record Technique(Manner manner, Place place, boolean muted) {
+public record Technique(Manner manner, Place place, boolean muted, boolean isStill) {
   /** Bowed at the ordinary place, no mute: where nothing is said. */
-  public static final Technique ORDINARY = new Technique(Manner.ARCO, Place.ORDINARY, false);
+  public static final Technique ORDINARY = new Technique(Manner.ARCO, Place.ORDINARY, false, false);
 
   /** What sets the string going. */
   public enum Manner {
@@ -31,14 +32,18 @@ public record Technique(Manner manner, Place place, boolean muted) {
   }
 
   Technique with(Manner newManner) {
-    return new Technique(newManner, place, muted);
+    return new Technique(newManner, place, muted, isStill);
   }
 
   Technique with(Place newPlace) {
-    return new Technique(manner, newPlace, muted);
+    return new Technique(manner, newPlace, muted, isStill);
   }
 
   Technique withMute(boolean on) {
-    return new Technique(manner, place, on);
+    return new Technique(manner, place, on, isStill);
+  }
+
+  Technique withVibrato(boolean on) {
+    return new Technique(manner, place, muted, !on);
   }
 }

@@ -11,8 +11,8 @@ import java.util.Map;
 import java.util.function.UnaryOperator;
 
 /**
- * Reads techniques from printed words. The words are the usual Italian ones and their short forms
- * (common practice, no source); others change nothing here.
+ * Reads techniques from printed words. The words are the usual Italian ones, their short forms and
+ * those of Fret's own drills (common practice, no source); others change nothing here.
  */
 final class Techniques {
   private static final Map<String, UnaryOperator<Technique>> BEGINNINGS = new LinkedHashMap<>();
@@ -28,6 +28,13 @@ final class Techniques {
     BEGINNINGS.put("con sord", t -> t.withMute(true));
     BEGINNINGS.put("senza sord", t -> t.withMute(false));
     BEGINNINGS.put("via sord", t -> t.withMute(false));
+    BEGINNINGS.put("senza vib", t -> t.withVibrato(false));
+    BEGINNINGS.put("non vib", t -> t.withVibrato(false));
+    BEGINNINGS.put("without vibrato", t -> t.withVibrato(false));
+    BEGINNINGS.put("vibrato", t -> t.withVibrato(true));
+    BEGINNINGS.put("con vib", t -> t.withVibrato(true));
+    BEGINNINGS.put("molto vib", t -> t.withVibrato(true));
+    BEGINNINGS.put("with vibrato", t -> t.withVibrato(true));
     BEGINNINGS.put("ord", t -> t.with(Manner.ARCO).with(Place.ORDINARY));
     BEGINNINGS.put("modo ord", t -> t.with(Manner.ARCO).with(Place.ORDINARY));
     BEGINNINGS.put("naturale", t -> t.with(Manner.ARCO).with(Place.ORDINARY));

@@ -1,22 +1,38 @@
 package app.fret.study;
 
+import app.fret.bow.BowChoices;
+import app.fret.bow.Stroke;
+import app.fret.bow.StrokeAt;
+import app.fret.bow.StrokeDecision;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.lefthand.Pin;
 import app.fret.lefthand.PinAt;
 import app.fret.practice.drill.DrillMusic;
 import app.fret.reading.NotePlaces;
 import app.fret.reading.PlayedNote;
+import app.fret.reading.Reading;
 import app.fret.score.Note;
 import app.fret.score.NoteRef;
 import app.fret.score.Passage;
+import app.fret.score.Span;
 import app.fret.score.Tempo;
+import app.fret.shape.ShapeChoices;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 
-/** A drill worked out as every passage is, with the fingers it carries over decided. */
+/**
+ * A drill worked out as every passage is, with what it carries over decided: fingers, centimetres
+ * of bow, the school of the bow and the style of the shape. Levels and accents are printed in its
+ * music.
+ */
 public final class DrillStudy {
+  /** Less is plucked or hardly a stroke; more is no single stroke. */
+  private static final double LEAST_CM = 0.5;
+
+  private static final double MOST_CM = 75;
+
   private DrillStudy() {}
 
   /**
@@ -28,9 +44,36 @@ public final class DrillStudy {
    * @throws OutOfRangeException when the instrument lacks a note, which no drill should bring about
    */
   public static Study of(Study source, DrillMusic drill, Tempo tempo) throws OutOfRangeException {
+    ShapeChoices shape = source.choices().shape();
     Choices choices =
-        Choices.at(tempo).withProfile(source.choices().profile()).withPins(pins(drill.passage()));
+        Choices.at(tempo)
+            .withProfile(source.choices().profile())
+            .withPins(pins(drill.passage()))
+            .with(BowChoices.none().withStrokes(amounts(source, drill)))
+            .with(ShapeChoices.none().withStyle(shape.style()).withMustFrom(shape.mustFrom()));
     return PossibleStudy.of(drill.passage(), source.player(), choices).study();
+  }
+
+  /** Slow practice keeps the bow: each stroke has the hair its notes have in the music. */
+  private static List<StrokeAt> amounts(Study source, DrillMusic drill) {
+    Reading reading = Reading.of(drill.passage());
+    List<StrokeAt> amounts = new ArrayList<>();
+    for (Span stroke : reading.strokes().groups()) {
+      double cm = 0;
+      for (int note = stroke.first(); note <= stroke.last(); note++) {
+        cm += cmOf(source, drill.sources().get(reading.notes().get(note).events().first()));
+      }
+      if (cm >= LEAST_CM && cm <= MOST_CM) {
+        amounts.add(
+            new StrokeAt(reading.places().top(stroke.first()), StrokeDecision.amountCm(cm)));
+      }
+    }
+    return amounts;
+  }
+
+  private static double cmOf(Study source, int note) {
+    Stroke stroke = source.bow().strokes().get(source.bow().strokeOf(note));
+    return stroke.sharesCm().get(note - stroke.firstNote());
   }
 
   private static List<PinAt> pins(Passage drill) {

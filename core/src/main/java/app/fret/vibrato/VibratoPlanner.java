@@ -75,7 +75,8 @@ public final class VibratoPlanner {
     int i = note.number();
     boolean trilled = !note.marks().ornaments().isEmpty();
     double seconds = brief.timeline().lengthSeconds(i);
-    if (trilled || note.isGrace() || seconds < SHORTEST_SECONDS) {
+    boolean still = brief.reading().technique(i).isStill();
+    if (trilled || still || note.isGrace() || seconds < SHORTEST_SECONDS) {
       return Need.NONE;
     }
     boolean isLong = note.length().compareTo(mustFrom()) >= 0;

@@ -50,6 +50,14 @@ class StrokeDecisionsTest {
   }
 
   @Test
+  void anAmountOfBowIsKept() {
+    double free = of(strokes(BowChoices.none()), 4).amountCm();
+    double wanted = free / 2;
+    Stroke stroke = of(strokes(4, "cm:" + wanted), 4);
+    assertThat(stroke.amountCm()).isCloseTo(wanted, within(0.1 * wanted + 0.6));
+  }
+
+  @Test
   void aDirectionIsKept() {
     assertThat(of(strokes(0, "up"), 0).direction()).isEqualTo(BowDirection.UP);
     assertThat(of(strokes(0, "down"), 0).direction()).isEqualTo(BowDirection.DOWN);
@@ -171,7 +179,8 @@ class StrokeDecisionsTest {
         "weight",
         "light",
         "kind:spiccato",
-        "at:0.4"
+        "at:0.4",
+        "cm:12.5"
       })
   void everyDecisionIsReadAsItIsWritten(String text) {
     StrokeDecision decision = StrokeDecision.parse(text);
@@ -180,7 +189,19 @@ class StrokeDecisionsTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"sideways", "kind:whistled", "at:1.5", "at:here", "kind", "at", ""})
+  @ValueSource(
+      strings = {
+        "sideways",
+        "kind:whistled",
+        "at:1.5",
+        "at:here",
+        "cm:0",
+        "cm:80",
+        "cm:lots",
+        "kind",
+        "at",
+        ""
+      })
   void whatIsNoDecisionIsRefusedSayingWhatThereIs(String text) {
     assertThatThrownBy(() -> StrokeDecision.parse(text))
         .isInstanceOf(IllegalArgumentException.class)

@@ -131,9 +131,11 @@ class ReadingTest {
     assertThat(reading.technique(0)).isEqualTo(Technique.ORDINARY);
     assertThat(reading.technique(1).isPlucked()).isTrue();
     assertThat(reading.technique(2))
-        .isEqualTo(new Technique(Manner.PIZZICATO, Place.ORDINARY, true));
-    assertThat(reading.technique(3)).isEqualTo(new Technique(Manner.ARCO, Place.ORDINARY, true));
-    assertThat(reading.technique(5)).isEqualTo(new Technique(Manner.ARCO, Place.BRIDGE, true));
+        .isEqualTo(new Technique(Manner.PIZZICATO, Place.ORDINARY, true, false));
+    assertThat(reading.technique(3))
+        .isEqualTo(new Technique(Manner.ARCO, Place.ORDINARY, true, false));
+    assertThat(reading.technique(5))
+        .isEqualTo(new Technique(Manner.ARCO, Place.BRIDGE, true, false));
     assertThat(reading.technique(6).place()).isEqualTo(Place.ORDINARY);
     assertThat(reading.technique(7)).isEqualTo(Technique.ORDINARY);
   }

@@ -89,7 +89,7 @@ final class BowDrills {
         sheet.add(turned(piece, i == 0, up).slurred(i < order.size() - 1));
       }
     }
-    return Optional.of(sheet.finish(source.dynamic(own.get(0))));
+    return Optional.of(sheet.finish());
   }
 
   private static Piece turned(Piece piece, boolean first, boolean up) {
@@ -127,7 +127,7 @@ final class BowDrills {
       }
       sheet.add(Piece.rest(firstOn.get(i), QUARTER));
     }
-    return Optional.of(sheet.finish("mf"));
+    return Optional.of(sheet.finish());
   }
 
   /** The notes of the first slur: slurred, each stopped, the first accented. */
@@ -161,6 +161,6 @@ final class BowDrills {
       sheet.add(i == 0 ? piece.saying("accent") : piece);
       sheet.add(Piece.rest(own.get(0), HALF.subtract(QUARTER)));
     }
-    return Optional.of(sheet.finish(source.dynamic(own.get(0))));
+    return Optional.of(sheet.finish());
   }
 }

@@ -102,7 +102,7 @@ final class ChainDrills {
     int first = groups.get(0).get(0);
     Sheet sheet = new Sheet(source, first, false);
     filling.into(sheet);
-    return Optional.of(sheet.finish(source.dynamic(first)));
+    return Optional.of(sheet.finish());
   }
 
   private int count() {

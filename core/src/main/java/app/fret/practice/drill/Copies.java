@@ -22,7 +22,7 @@ final class Copies {
     }
     Sheet sheet = new Sheet(source, timed.get(0), false);
     add(source, timed, sheet, pieces);
-    return Optional.of(sheet.finish(source.dynamic(timed.get(0))));
+    return Optional.of(sheet.finish());
   }
 
   /** The notes so often, with words over the start of each time. */
@@ -42,7 +42,7 @@ final class Copies {
           n -> List.of(n == first ? piece.apply(n).saying(once) : piece.apply(n)));
       sheet.endBar();
     }
-    return Optional.of(sheet.finish(source.dynamic(timed.get(0))));
+    return Optional.of(sheet.finish());
   }
 
   private static void add(

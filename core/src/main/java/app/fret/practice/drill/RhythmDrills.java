@@ -82,7 +82,7 @@ public final class RhythmDrills {
       }
       sheet.endBar();
     }
-    return Optional.of(sheet.finish(source.dynamic(timed.get(0))));
+    return Optional.of(sheet.finish());
   }
 
   /**

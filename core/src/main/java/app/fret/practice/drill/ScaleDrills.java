@@ -113,6 +113,6 @@ final class ScaleDrills {
       Piece piece = Piece.of(near, List.of(head), QUARTER).marked(Marks.NONE);
       sheet.add(i == 0 && !words.isEmpty() ? piece.saying(words) : piece);
     }
-    return Optional.of(sheet.finish(source.dynamic(near)));
+    return Optional.of(sheet.finish());
   }
 }

@@ -23,10 +23,12 @@ import org.apache.commons.numbers.fraction.Fraction;
  * rests, and the parts of tuplets that belong together get their sign.
  */
 final class Sheet {
+  private final DrillSource source;
   private final Metre metre;
   private final PassageBuilder builder = new PassageBuilder();
   private final List<Integer> sources = new ArrayList<>();
   private final List<Directions.Words> words = new ArrayList<>();
+  private final List<Directions.Dynamic> dynamics = new ArrayList<>();
   private final List<WrittenLength> written = new ArrayList<>();
   private Fraction inBar = Fraction.ZERO;
   private int slurFrom = -1;
@@ -37,6 +39,7 @@ final class Sheet {
    * @param like a bar whose key, clef and metre are taken
    */
   Sheet(DrillSource source, int firstNote, boolean inCommonTime) {
+    this.source = source;
     Bar like = source.bar(firstNote);
     Clef clef = like.clefAt(source.note(firstNote).onset());
     Key key = like.key();
@@ -56,6 +59,9 @@ final class Sheet {
 
   void add(Piece piece) {
     piece.words().ifPresent(w -> words.add(new Directions.Words(builder.time(), w, true)));
+    if (!piece.isRest()) {
+      addLevel(source.dynamic(piece.source()));
+    }
     int first = builder.nextEvent();
     lay(piece);
     if (slurFrom < 0 && piece.isSlurred()) {
@@ -63,6 +69,14 @@ final class Sheet {
     } else if (slurFrom >= 0 && !piece.isSlurred()) {
       builder.slur(slurFrom, builder.nextEvent() - 1);
       slurFrom = -1;
+    }
+  }
+
+  /** Slow practice stays musical: the level is printed wherever it becomes another. */
+  private void addLevel(String level) {
+    boolean isNew = dynamics.isEmpty() || !dynamics.get(dynamics.size() - 1).sign().equals(level);
+    if (isNew) {
+      dynamics.add(new Directions.Dynamic(builder.time(), level));
     }
   }
 
@@ -115,26 +129,15 @@ final class Sheet {
     }
   }
 
-  /**
-   * The music.
-   *
-   * @param dynamic printed level at its start
-   */
-  DrillMusic finish(String dynamic) {
+  /** The music. */
+  DrillMusic finish() {
     if (slurFrom >= 0) {
       builder.slur(slurFrom, builder.nextEvent() - 1);
       slurFrom = -1;
     }
     endBar();
     addTuplets();
-    builder.directions(
-        new Directions(
-            List.of(new Directions.Dynamic(Fraction.ZERO, dynamic)),
-            List.of(),
-            words,
-            List.of(),
-            List.of(),
-            List.of()));
+    builder.directions(new Directions(dynamics, List.of(), words, List.of(), List.of(), List.of()));
     return new DrillMusic(builder.build(), sources);
   }
 

@@ -83,7 +83,7 @@ final class ShiftDrills {
             move -> {
               Sheet sheet = new Sheet(source, move.shift().fromNote(), true);
               filling.put(move, sheet);
-              return sheet.finish(source.dynamic(move.shift().fromNote()));
+              return sheet.finish();
             });
   }
 

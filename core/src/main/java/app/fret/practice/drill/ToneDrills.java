@@ -37,7 +37,7 @@ final class ToneDrills {
     }
     Tonic tonic = Tonic.of(source.key(timed.get(0)), source.brief().notes());
     return Copies.times(
-        source, notes, List.of("over " + tonic.name() + ", without vibrato"), source::piece);
+        source, notes, List.of("without vibrato, over " + tonic.name()), source::piece);
   }
 
   /** The longest note, held, with more pulses each time. */
@@ -53,7 +53,7 @@ final class ToneDrills {
             sheet.add(
                 source.plain(n).lasting(WHOLE).marked(Marks.NONE).saying("vibrato " + pulses));
           }
-          return sheet.finish(source.dynamic(n));
+          return sheet.finish();
         });
   }
 }

@@ -49,7 +49,7 @@ final class VoiceDrills {
       }
       sheet.endBar();
     }
-    return Optional.of(sheet.finish(source.dynamic(timed.get(0))));
+    return Optional.of(sheet.finish());
   }
 
   /** Pairs of single notes on neighbouring strings that one hand can hold at once. */
@@ -97,7 +97,7 @@ final class VoiceDrills {
       sheet.add(source.plain(first).lasting(QUARTER).marked(Marks.NONE));
       sheet.add(source.plain(first + 1).lasting(QUARTER).marked(Marks.NONE));
     }
-    return Optional.of(sheet.finish(source.dynamic(pairs.get(0))));
+    return Optional.of(sheet.finish());
   }
 
   static Optional<DrillMusic> lingerOnBoth(DrillSource source, Span notes) {
@@ -111,7 +111,7 @@ final class VoiceDrills {
       sheet.add(both(source, first).slurred(true));
       sheet.add(source.plain(first + 1).lasting(QUARTER).marked(Marks.NONE));
     }
-    return Optional.of(sheet.finish(source.dynamic(pairs.get(0))));
+    return Optional.of(sheet.finish());
   }
 
   static Optional<DrillMusic> lowerBothUpper(DrillSource source, Span notes) {
@@ -130,7 +130,7 @@ final class VoiceDrills {
       sheet.add(Piece.of(n, heads, HALF).slurred(true));
       sheet.add(Piece.of(n, heads.subList(1, 2), QUARTER));
     }
-    return Optional.of(sheet.finish(source.dynamic(doubles.get(0))));
+    return Optional.of(sheet.finish());
   }
 
   static Optional<DrillMusic> chordTuning(DrillSource source, Span notes) {
@@ -149,6 +149,6 @@ final class VoiceDrills {
       sheet.add(Piece.of(n, heads, WHOLE).saying("all"));
       sheet.endBar();
     }
-    return Optional.of(sheet.finish(source.dynamic(chords.get(0))));
+    return Optional.of(sheet.finish());
   }
 }

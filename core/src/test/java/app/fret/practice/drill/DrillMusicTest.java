@@ -1,17 +1,12 @@
 package app.fret.practice.drill;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatCode;
 
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;
-import app.fret.instrument.Range;
-import app.fret.lefthand.LeftHandPlan;
-import app.fret.lefthand.Pin;
 import app.fret.lefthand.PinAt;
 import app.fret.lefthand.hand.Stop;
 import app.fret.reading.PlayedNote;
-import app.fret.score.Bar;
 import app.fret.score.BeatUnit;
 import app.fret.score.Clef;
 import app.fret.score.Event;
@@ -30,7 +25,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import org.apache.commons.numbers.fraction.Fraction;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -127,82 +121,32 @@ class DrillMusicTest {
   @ParameterizedTest
   @EnumSource
   void barsAddUp(DrillKind kind) {
-    assertThat(made(kind))
-        .allSatisfy(
-            drill -> {
-              List<Bar> bars = drill.passage().bars();
-              Fraction at = Fraction.ZERO;
-              for (int i = 0; i < bars.size(); i++) {
-                assertThat(bars.get(i).onset()).isEqualTo(at);
-                assertThat(bars.get(i).length()).isEqualTo(bars.get(i).metre().barLength());
-                at = bars.get(i).end();
-              }
-              Fraction events = Fraction.ZERO;
-              for (Event event : drill.passage().events()) {
-                assertThat(event.onset()).isEqualTo(events);
-                assertThat(event.length()).isEqualTo(event.written().length());
-                events = event.end();
-              }
-              assertThat(events).isEqualTo(at);
-            });
+    assertThat(made(kind)).allSatisfy(drill -> DrillProperties.barsAddUp(drill.music()));
   }
 
   @ParameterizedTest
   @EnumSource
   void everyNoteHasASourceInThePassage(DrillKind kind) {
     assertThat(made(kind))
-        .allSatisfy(
-            drill ->
-                assertThat(drill.music().sources())
-                    .hasSameSizeAs(drill.passage().events())
-                    .allSatisfy(s -> assertThat(s).isBetween(0, drill.study().notes().size() - 1)));
+        .allSatisfy(drill -> DrillProperties.everyNoteHasASource(drill.music(), drill.study()));
   }
 
   @ParameterizedTest
   @EnumSource
   void nothingLeavesTheInstrument(DrillKind kind) {
     assertThat(made(kind))
-        .allSatisfy(
-            drill ->
-                assertThatCode(
-                        () ->
-                            Range.of(drill.study().player().instrument()).require(drill.passage()))
-                    .doesNotThrowAnyException());
+        .allSatisfy(drill -> DrillProperties.staysOnTheInstrument(drill.music(), drill.study()));
   }
 
-  /** Fingers printed in a drill are those of the plan or of the guide, and a hand can take them. */
   @ParameterizedTest
   @EnumSource
   void fingersCarriedOverArePlayable(DrillKind kind) {
     List<PinAt> all = new ArrayList<>();
     assertThat(made(kind))
         .allSatisfy(
-            drill -> {
-              Choices choices = drill.study().choices();
-              Study plain =
-                  Study.of(
-                      drill.passage(),
-                      drill.study().player(),
-                      Choices.at(choices.target()).withProfile(choices.profile()));
-              List<PinAt> pins = printed(plain);
-              LeftHandPlan planned = plain.with(plain.choices().withPins(pins)).leftHand();
-              all.addAll(pins);
-              assertThat(planned.leftOut()).isEmpty();
-            });
+            drill -> all.addAll(DrillProperties.playableFingers(drill.music(), drill.study())));
     // A scale that is no part of the passage has no fingers of its own.
     assertThat(all.isEmpty()).isEqualTo(kind == DrillKind.CRESCENDO_SCALE);
-  }
-
-  private static List<PinAt> printed(Study drill) {
-    List<PinAt> pins = new ArrayList<>();
-    for (PlayedNote note : drill.notes()) {
-      Note head = note.notes().get(0);
-      if (note.notes().size() == 1 && head.finger().isPresent() && head.string().isPresent()) {
-        Pin pin = Pin.of(note.number(), head.string().getAsInt(), head.finger().get());
-        pins.add(PinAt.of(pin, drill.places()));
-      }
-    }
-    return pins;
   }
 
   /** Kinds that keep the notes of the music, whose fingers must be those of the plan. */

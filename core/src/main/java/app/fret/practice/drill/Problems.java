@@ -227,8 +227,8 @@ public final class Problems {
             0.7,
             false,
             "trill with the fourth finger",
-            DrillKind.WITHOUT_VIBRATO,
-            DrillKind.DOUBLED_NOTES);
+            DrillKind.ACCENTED_GROUPS,
+            DrillKind.WITHOUT_VIBRATO);
       }
     }
   }

@@ -14,8 +14,11 @@ import java.util.Optional;
 final class ToneDrills {
   private ToneDrills() {}
 
+  /** A trill alone is played in even groups, which is where its weak finger learns to be even. */
   static Optional<DrillMusic> accentedGroups(DrillSource source, Span notes) {
-    return Copies.of(source, notes, n -> List.of(accented(source, n)));
+    Optional<DrillMusic> trill =
+        notes.first() == notes.last() ? MeasuredTrill.of(source, notes.first()) : Optional.empty();
+    return trill.isPresent() ? trill : Copies.of(source, notes, n -> List.of(accented(source, n)));
   }
 
   private static Piece accented(DrillSource source, int note) {

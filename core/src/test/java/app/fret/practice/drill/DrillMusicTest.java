@@ -10,19 +10,27 @@ import app.fret.reading.PlayedNote;
 import app.fret.score.BeatUnit;
 import app.fret.score.Clef;
 import app.fret.score.Event;
+import app.fret.score.Finger;
+import app.fret.score.Marks;
 import app.fret.score.Metre;
 import app.fret.score.Note;
+import app.fret.score.NoteValue;
 import app.fret.score.Passage;
+import app.fret.score.PassageBuilder;
 import app.fret.score.Sounding;
 import app.fret.score.Span;
 import app.fret.score.Tempo;
+import app.fret.score.WrittenLength;
+import app.fret.score.WrittenPitch;
 import app.fret.study.Choices;
+import app.fret.study.DrillStudy;
 import app.fret.study.Study;
 import app.fret.testing.Music;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -187,6 +195,38 @@ class DrillMusicTest {
                 }
               }
             });
+  }
+
+  /**
+   * A trill with the fourth finger, worked by hand: A over G, in twos, threes and fours.
+   */
+  @Test
+  void aTrillAloneIsMeasured() throws Exception {
+    PassageBuilder music = new PassageBuilder().title("T").part("P").metre(Metre.of(4, 4));
+    music.clef(Clef.TREBLE).bar();
+    music.sounding(
+        WrittenLength.of(NoteValue.WHOLE),
+        List.of(
+            Note.of(WrittenPitch.parse("G4"))
+                .withFingering(Optional.of(Finger.THIRD), OptionalInt.of(3))),
+        Marks.NONE.toggled(Marks.Ornament.TRILL));
+    Player player = Player.of("", Instruments.named("violin"));
+    Study study = Study.of(music.build(), player, Choices.at(new Tempo(BeatUnit.QUARTER, 60)));
+    DrillMusic drill =
+        DrillKind.ACCENTED_GROUPS.make(study.drillSource(), new Span(0, 0)).orElseThrow();
+    List<PlayedNote> notes = PlayedNote.of(drill.passage());
+    assertThat(notes).hasSize(8 + 12 + 16 + 1);
+    assertThat(notes)
+        .extracting(n -> n.notes().get(0).written().toString())
+        .startsWith("G4", "A4", "G4", "A4")
+        .endsWith("A4", "G4");
+    assertThat(notes.get(1).notes().get(0).finger()).contains(Finger.FOURTH);
+    assertThat(notes)
+        .filteredOn(n -> n.marks().articulations().contains(Marks.Articulation.ACCENT))
+        .hasSize(12);
+    DrillProperties.barsAddUp(drill);
+    assertThat(DrillStudy.of(study, drill, study.choices().target()).leftHand().leftOut())
+        .isEmpty();
   }
 
   @Test

@@ -88,8 +88,9 @@ final class ScheduleCommand implements Command {
     Programme programme = ProgrammeFile.read(file);
     List<Item> items = new ArrayList<>();
     Map<String, Study> studies = new LinkedHashMap<>();
+    List<String> skipped = new ArrayList<>();
     for (Programme.Entry entry : programme.items()) {
-      items.add(item(entry, file, err, studies));
+      items.add(item(entry, file, skipped, studies));
     }
     Schedule schedule =
         Schedule.of(
@@ -102,6 +103,8 @@ final class ScheduleCommand implements Command {
             given.wholeNumber(SEED).orElse(1));
     write(given, schedule, today);
     writeSheet(given, programme, schedule, studies);
+    // Only where all went well: what is refused is one line alone.
+    skipped.forEach(err::println);
     out.println(given.has(TEXT) ? ScheduleText.of(schedule) : ScheduleJson.of(schedule));
   }
 
@@ -121,7 +124,7 @@ final class ScheduleCommand implements Command {
   }
 
   private static Item item(
-      Programme.Entry entry, Path programme, PrintWriter err, Map<String, Study> studies)
+      Programme.Entry entry, Path programme, List<String> skipped, Map<String, Study> studies)
       throws ScoreRejectedException, IOException {
     if (entry.kind() != Item.Kind.PASSAGE) {
       return new Item(
@@ -142,7 +145,7 @@ final class ScheduleCommand implements Command {
     try {
       PlanOptions plan = new PlanOptions(options(entry, programme));
       PlanOptions.Opened opened = plan.open();
-      opened.skipped().forEach(s -> err.println("fret: " + entry.id() + ": " + s));
+      opened.skipped().forEach(s -> skipped.add("fret: " + entry.id() + ": " + s));
       Study study = plan.study(opened, step -> {});
       studies.put(entry.id(), study);
       return ProgrammeItem.of(entry.id(), entry.title(), study, entry.due());

@@ -33,9 +33,27 @@ final class CommandPromises {
           "--text",
           "--out",
           "--overwrite",
+          "--kind",
+          "--notes",
+          "--number",
+          "--list",
+          "--at",
+          "--click",
+          "--silent",
+          "--count-in",
+          "--drone",
+          "--stroke",
+          "--clean",
+          "--today",
+          "--days",
+          "--seed",
+          "--ics",
+          "--csv",
           "--wat",
           "-",
           "");
+
+  private static final List<String> COMMANDS = List.of("plan", "drill", "sound", "schedule");
 
   private static final List<String> VALUES =
       List.of(
@@ -72,13 +90,33 @@ final class CommandPromises {
           "/dev/full",
           "gone/x.musicxml",
           "x.docx",
-          "2147483648");
+          "2147483648",
+          "rhythm",
+          "guide-slide",
+          "3-against-2",
+          "running",
+          "4/2",
+          "fifth",
+          "2026-11-25",
+          "2026-02-30",
+          "1:1=cm:12",
+          "x.wav");
 
   private CommandPromises() {}
 
-  /** Runs a random line on a score; empty when all promises were held. */
-  static Optional<String> broken(Random random, String score) {
-    List<String> words = new ArrayList<>(List.of("plan", score, "--instrument", "violin"));
+  /**
+   * Runs a random line; empty when all promises were held.
+   *
+   * @param score a score that can be played
+   * @param programme a programme, damaged or not
+   */
+  static Optional<String> broken(Random random, String score, String programme) {
+    String command = COMMANDS.get(random.nextInt(COMMANDS.size()));
+    List<String> words = new ArrayList<>(List.of(command));
+    words.addAll(
+        command.equals("schedule")
+            ? List.of(programme, "--today", "2026-11-25")
+            : List.of(score, "--instrument", "violin"));
     int count = random.nextInt(5);
     for (int i = 0; i < count; i++) {
       words.add(OPTIONS.get(random.nextInt(OPTIONS.size())));
@@ -96,7 +134,9 @@ final class CommandPromises {
               && said.startsWith("fret: ")
               && said.lines().count() == 1
               && ScorePromises.isPlain(said);
-      boolean answered = exit == 0 && said.isEmpty() && !out.toString().isBlank();
+      boolean writes = words.contains("--out");
+      boolean isPlain = said.isEmpty() || ScorePromises.isPlain(said);
+      boolean answered = exit == 0 && isPlain && (writes || !out.toString().isBlank());
       return refused || answered
           ? Optional.empty()
           : Optional.of(String.join(" ", words) + ": exit " + exit + ", said: " + said);

@@ -4,6 +4,7 @@ import app.fret.book.Book;
 import app.fret.book.BookException;
 import app.fret.desktop.demo.DemoBook;
 import app.fret.files.ScoreRejectedException;
+import app.fret.files.packet.PacketWriter;
 import app.fret.files.scores.ScoreFiles;
 import app.fret.files.scores.ScoreWriter;
 import app.fret.score.Passage;
@@ -45,6 +46,7 @@ public final class Fuzz {
   private final List<byte[]> tunes = new ArrayList<>();
   private final List<byte[]> played = new ArrayList<>();
   private final byte[] book;
+  private final byte[] packet;
   private final List<String> faults = new ArrayList<>();
   private int cases;
 
@@ -62,7 +64,8 @@ public final class Fuzz {
       addOtherFormats(score);
     }
     this.book = demoBook();
-    Files.writeString(folder.resolve("plain.musicxml"), scores.get(0));
+    this.packet = demoPacket();
+    Files.writeString(folder.resolve("plain.musicxml"), scores.get(SCORES.indexOf("harbour-wind")));
   }
 
   /** The same music as a line of letters and as played notes. */
@@ -92,6 +95,32 @@ public final class Fuzz {
       file = demo.file();
     }
     return Files.readAllBytes(file);
+  }
+
+  private static byte[] demoPacket() throws IOException, BookException {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try (Book demo = DemoBook.open(Clock.systemDefaultZone())) {
+      PacketWriter.write(demo.packet(demo.players().rows().get(0).id()), out);
+    }
+    return out.toByteArray();
+  }
+
+  private static final String PROGRAMME =
+      """
+      {"format":"fret-programme","version":1,"player":{"minutesPerDay":45,"daysOff":["sunday"]},
+      "items":[{"id":"a","file":"plain.musicxml","instrument":"violin","clean":50,"bars":"1-4",
+      "due":"2027-02-01","target":{"beat":"quarter","perMinute":96}},
+      {"id":"s","kind":"study","title":"Study","minutes":8}],
+      "log":[{"item":"a","date":"2026-11-24","beat":"half","perMinute":30,"clean":true,"seconds":30},
+      {"item":"s","date":"2026-11-23","perMinute":60,"clean":true,"seconds":480,"card":"study"}]}
+      """;
+
+  private String programme(Random random) throws IOException {
+    byte[] plain = PROGRAMME.getBytes(StandardCharsets.UTF_8);
+    boolean isWhole = random.nextInt(4) == 0;
+    Path file = folder.resolve("programme.json");
+    Files.write(file, isWhole ? plain : damaged(random, plain));
+    return file.toString();
   }
 
   /** Number of cases so far. */
@@ -124,7 +153,11 @@ public final class Fuzz {
       bytes = new Mutator(random).damageBytes(book);
       broken = BookPromises.broken(folder, bytes);
     } else if (kind == 1) {
-      broken = CommandPromises.broken(random, folder.resolve("plain.musicxml").toString());
+      String plain = folder.resolve("plain.musicxml").toString();
+      broken = CommandPromises.broken(random, plain, programme(random));
+    } else if (kind == 2) {
+      bytes = damaged(random, packet);
+      broken = packetBroken(bytes);
     } else if (kind < 10) {
       boolean typed = kind < 7;
       List<byte[]> seeds = typed ? tunes : played;
@@ -132,7 +165,7 @@ public final class Fuzz {
       String name = "f" + seed + (typed ? ".abc" : ".mid");
       broken = ScorePromises.broken(name, bytes, random.nextInt(8) == 0);
     } else {
-      bytes = score(random, kind == 10 ? 2 : kind);
+      bytes = score(random, kind == 10);
       broken = ScorePromises.broken("f" + seed + ".musicxml", bytes, random.nextInt(8) == 0);
     }
     long seconds = TimeUnit.NANOSECONDS.toSeconds(System.nanoTime() - started);
@@ -153,10 +186,18 @@ public final class Fuzz {
     return bytes;
   }
 
-  private byte[] score(Random random, int kind) throws IOException {
+  private Optional<String> packetBroken(byte[] bytes) throws IOException {
+    try {
+      return PacketPromises.broken(folder, bytes);
+    } catch (BookException e) {
+      throw new IOException("an empty book cannot be made", e);
+    }
+  }
+
+  private byte[] score(Random random, boolean isZipped) throws IOException {
     Mutator mutator = new Mutator(random);
     byte[] damaged = mutator.damage(scores.get(random.nextInt(scores.size())));
-    return kind == 2 ? mutator.damageBytes(zipped(damaged)) : damaged;
+    return isZipped ? mutator.damageBytes(zipped(damaged)) : damaged;
   }
 
   private static byte[] zipped(byte[] score) throws IOException {

@@ -197,9 +197,7 @@ class DrillMusicTest {
             });
   }
 
-  /**
-   * A trill with the fourth finger, worked by hand: A over G, in twos, threes and fours.
-   */
+  /** A trill with the fourth finger, worked by hand: A over G, in twos, threes and fours. */
   @Test
   void aTrillAloneIsMeasured() throws Exception {
     PassageBuilder music = new PassageBuilder().title("T").part("P").metre(Metre.of(4, 4));

@@ -352,7 +352,7 @@ public final class Book implements AutoCloseable {
   }
 
   private PacketTaking packets() {
-    return new PacketTaking(players, passages, decisions, log, days);
+    return new PacketTaking(players, passages, decisions, log, days, otherItems);
   }
 
   /** The copies of this book, one for each day of use. */

@@ -1,5 +1,6 @@
 package app.fret.book;
 
+import java.util.Arrays;
 import java.util.OptionalDouble;
 
 /**
@@ -26,6 +27,18 @@ public record OtherItem(long id, long playerId, Kind kind, String title, int min
 
     Kind(String id) {
       this.id = id;
+    }
+
+    /**
+     * The kind of a name in files.
+     *
+     * @throws IllegalArgumentException for a name this Fret does not know
+     */
+    static Kind ofId(String id) {
+      return Arrays.stream(values())
+          .filter(k -> k.id.equals(id))
+          .findFirst()
+          .orElseThrow(() -> new IllegalArgumentException("no kind of item '" + id + "'"));
     }
 
     /** What it is called in files. */

@@ -2,14 +2,15 @@ package app.fret.book;
 
 import app.fret.book.OtherItem.Heard;
 import app.fret.book.OtherItem.Kind;
+import app.fret.files.packet.Packet;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jdbi.v3.core.Handle;
 
@@ -35,7 +36,7 @@ final class OtherItems {
     return new OtherItem(
         row.getLong("id"),
         row.getLong("player_id"),
-        Kind.valueOf(row.getString("kind").toUpperCase(Locale.ROOT)),
+        Kind.ofId(row.getString("kind")),
         row.getString("title"),
         row.getInt("minutes"),
         new Heard(
@@ -82,6 +83,56 @@ final class OtherItems {
             ? "INSERT OR IGNORE INTO other_done (item_id, day) VALUES (:id, :day)"
             : "DELETE FROM other_done WHERE item_id = :id AND day = :day";
     handle.createUpdate(sql).bind("id", id).bind("day", day.toString()).execute();
+  }
+
+  /** All of a player's, to be sent. */
+  List<Packet.Other> packed(long playerId) {
+    Map<Long, List<LocalDate>> turns = turns(playerId);
+    return of(playerId).stream()
+        .map(
+            item ->
+                new Packet.Other(
+                    item.kind().id(),
+                    item.title(),
+                    item.minutes(),
+                    item.heard().perMinute(),
+                    item.heard().bowings(),
+                    item.heard().bowAmount(),
+                    item.heard().shape(),
+                    turns.getOrDefault(item.id(), List.of())))
+        .toList();
+  }
+
+  /**
+   * Takes those of a packet in. One of the same kind and title is the same, its turns are those of
+   * both; where both noted something different in it, theirs comes beside it, so that nothing is
+   * lost.
+   */
+  void merge(long playerId, List<Packet.Other> theirs) {
+    for (Packet.Other other : theirs) {
+      Heard heard =
+          new Heard(other.heardPerMinute(), other.bowings(), other.bowAmount(), other.shape());
+      OtherItem same = find(playerId, other, heard).orElseGet(() -> added(playerId, other));
+      if (same.heard().equals(Heard.NOTHING)) {
+        keep(same.id(), heard);
+      }
+      other.turns().forEach(day -> tick(same.id(), day, true));
+    }
+  }
+
+  private Optional<OtherItem> find(long playerId, Packet.Other other, Heard heard) {
+    return of(playerId).stream()
+        .filter(i -> i.kind().id().equals(other.kind()) && i.title().equals(other.title()))
+        .filter(
+            i ->
+                i.heard().equals(heard)
+                    || i.heard().equals(Heard.NOTHING)
+                    || heard.equals(Heard.NOTHING))
+        .findFirst();
+  }
+
+  private OtherItem added(long playerId, Packet.Other other) {
+    return add(playerId, Kind.ofId(other.kind()), other.title(), other.minutes());
   }
 
   /** The days on which a player's items had their turn, oldest first. */

@@ -24,18 +24,25 @@ final class PacketTaking {
   private final Decisions decisions;
   private final PracticeLog log;
   private final PracticeDays days;
+  private final OtherItems others;
   private int newPassages;
   private int newPasses;
   private int newDecisions;
   private final List<Merged.Conflict> conflicts = new ArrayList<>();
 
   PacketTaking(
-      Players players, Passages passages, Decisions decisions, PracticeLog log, PracticeDays days) {
+      Players players,
+      Passages passages,
+      Decisions decisions,
+      PracticeLog log,
+      PracticeDays days,
+      OtherItems others) {
     this.players = players;
     this.passages = passages;
     this.decisions = decisions;
     this.log = log;
     this.days = days;
+    this.others = others;
   }
 
   /** All that belongs to a player. */
@@ -46,7 +53,8 @@ final class PacketTaking {
         player.name(),
         player.setup(),
         days.learner(playerId),
-        passages.of(playerId).rows().stream().map(this::part).toList());
+        passages.of(playerId).rows().stream().map(this::part).toList(),
+        others.packed(playerId));
   }
 
   private Packet.Part part(BookPassage passage) {
@@ -117,6 +125,7 @@ final class PacketTaking {
         add(player.id(), part);
       }
     }
+    others.merge(player.id(), packet.others());
     return new Merged(player, newPassages, newPasses, newDecisions, conflicts);
   }
 

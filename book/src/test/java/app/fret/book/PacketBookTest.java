@@ -2,6 +2,8 @@ package app.fret.book;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fret.book.OtherItem.Heard;
+import app.fret.book.OtherItem.Kind;
 import app.fret.files.musicxml.MusicXmlWriter;
 import app.fret.files.packet.Packet;
 import app.fret.files.packet.PacketReader;
@@ -188,5 +190,39 @@ class PacketBookTest {
     assertThat(conflicts).extracting(Merged.Conflict::item).containsExactly("mended music");
     coach.takeTheirs(back, conflicts);
     assertThat(coach.edited(passage.id())).hasValueSatisfying(e -> assertThat(e).isEqualTo(other));
+  }
+
+  @Test
+  void studiesAndRecordingsComeAlongAndTheirTurnsAreThoseOfBoth() {
+    Heard heard = new Heard(OptionalDouble.of(92), "slurs by the bar", "", "");
+    long id = coach.addOtherItem(player.id(), Kind.LISTENING, "Two recordings", 8).id();
+    coach.keepHeard(id, heard);
+    coach.tickOtherItem(id, DUE, true);
+    Packet packet = coach.packet(player.id());
+    student.take(packet);
+    long theirs = student.players().rows().get(0).id();
+    OtherItem there = student.otherItems(theirs).get(0);
+    assertThat(there.title()).isEqualTo("Two recordings");
+    assertThat(there.heard()).isEqualTo(heard);
+    student.tickOtherItem(there.id(), DUE.plusDays(1), true);
+    student.take(packet);
+    assertThat(student.otherItems(theirs)).as("it is the same").hasSize(1);
+    coach.take(student.packet(theirs));
+    assertThat(coach.turns(player.id()).get(id)).containsExactly(DUE, DUE.plusDays(1));
+  }
+
+  @Test
+  void whatBothHeardDifferentlyStandsSideBySide() {
+    long id = coach.addOtherItem(player.id(), Kind.LISTENING, "Two recordings", 8).id();
+    coach.keepHeard(id, new Heard(OptionalDouble.of(92), "", "", ""));
+    Packet packet = coach.packet(player.id());
+    student.take(packet);
+    long theirs = student.players().rows().get(0).id();
+    Heard other = new Heard(OptionalDouble.of(96), "", "", "");
+    student.keepHeard(student.otherItems(theirs).get(0).id(), other);
+    student.take(packet);
+    assertThat(student.otherItems(theirs))
+        .extracting(i -> i.heard().perMinute().getAsDouble())
+        .containsExactly(96.0, 92.0);
   }
 }

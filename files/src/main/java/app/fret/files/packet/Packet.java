@@ -18,10 +18,49 @@ import java.util.OptionalDouble;
  * @param setup instrument, hand and schools
  * @param learner how the player practises
  * @param passages the passages in audition order
+ * @param others what is practised without music in the book
  */
-public record Packet(String player, PlayerSetup setup, Learner learner, List<Part> passages) {
+public record Packet(
+    String player, PlayerSetup setup, Learner learner, List<Part> passages, List<Other> others) {
   public Packet {
     passages = List.copyOf(passages);
+    others = List.copyOf(others);
+  }
+
+  /**
+   * A study or a recording.
+   *
+   * @param kind {@code study} or {@code listening}
+   * @param minutes minutes it takes when it comes up
+   * @param heardPerMinute tempo that was tapped along
+   * @param bowings what was heard of the bowing
+   * @param bowAmount how much bow is taken, and where
+   * @param shape where it grows and falls
+   * @param turns days on which it had its turn, oldest first
+   */
+  public record Other(
+      String kind,
+      String title,
+      int minutes,
+      OptionalDouble heardPerMinute,
+      String bowings,
+      String bowAmount,
+      String shape,
+      List<LocalDate> turns) {
+    private static final int MOST_MINUTES = 120;
+
+    /**
+     * @throws IllegalArgumentException when it is nothing that Fret knows, with a sentence
+     */
+    public Other {
+      turns = List.copyOf(turns);
+      boolean isKnown = kind.equals("study") || kind.equals("listening");
+      boolean isHeard = heardPerMinute.isEmpty() || heardPerMinute.getAsDouble() > 0;
+      if (!isKnown || title.isBlank() || minutes < 1 || minutes > MOST_MINUTES || !isHeard) {
+        throw new IllegalArgumentException(
+            "one of its studies and recordings is none that this Fret knows");
+      }
+    }
   }
 
   /**

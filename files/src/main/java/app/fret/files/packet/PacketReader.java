@@ -105,7 +105,24 @@ public final class PacketReader {
     for (JsonNode passage : root.path("passages")) {
       passages.add(passage(passage));
     }
-    return new Packet(text(player, "name"), setup(player), learner(player), passages);
+    List<Packet.Other> others = new ArrayList<>();
+    root.path("others").forEach(other -> others.add(other(other)));
+    return new Packet(text(player, "name"), setup(player), learner(player), passages, others);
+  }
+
+  private static Packet.Other other(JsonNode node) {
+    List<LocalDate> turns = new ArrayList<>();
+    node.path("turns").forEach(day -> turns.add(LocalDate.parse(day.asText())));
+    JsonNode heard = node.path("heardPerMinute");
+    return new Packet.Other(
+        text(node, "kind"),
+        text(node, "title"),
+        node.path("minutes").asInt(),
+        heard.isNumber() ? OptionalDouble.of(heard.asDouble()) : OptionalDouble.empty(),
+        optional(node, "bowings").orElse(""),
+        optional(node, "bowAmount").orElse(""),
+        optional(node, "shape").orElse(""),
+        turns);
   }
 
   /** A text that must be there. */

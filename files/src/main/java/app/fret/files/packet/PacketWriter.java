@@ -74,7 +74,20 @@ public final class PacketWriter {
     for (int i = 0; i < packet.passages().size(); i++) {
       passages.add(passage(packet.passages().get(i), i));
     }
+    ArrayNode others = root.putArray("others");
+    packet.others().forEach(other -> others.add(other(other)));
     return root;
+  }
+
+  private static ObjectNode other(Packet.Other other) {
+    ObjectNode node = MAPPER.createObjectNode();
+    node.put("kind", other.kind()).put("title", other.title()).put("minutes", other.minutes());
+    other.heardPerMinute().ifPresent(tempo -> node.put("heardPerMinute", tempo));
+    node.put("bowings", other.bowings());
+    node.put("bowAmount", other.bowAmount()).put("shape", other.shape());
+    ArrayNode turns = node.putArray("turns");
+    other.turns().forEach(day -> turns.add(day.toString()));
+    return node;
   }
 
   private static ObjectNode player(Packet packet) {

@@ -81,7 +81,17 @@ class PacketFileTest {
             List.of(pass));
     Learner learner =
         new Learner(50, Set.of(DayOfWeek.SUNDAY), 3, Learner.Stance.AS_MANY_READY_AS_POSSIBLE);
-    return new Packet("Oda Merrin", setup, learner, List.of(part));
+    Packet.Other other =
+        new Packet.Other(
+            "listening",
+            "Two recordings",
+            8,
+            OptionalDouble.of(92),
+            "slurs by the bar",
+            "little",
+            "to the top",
+            List.of(LocalDate.of(2026, 11, 20)));
+    return new Packet("Oda Merrin", setup, learner, List.of(part), List.of(other));
   }
 
   private static byte[] written(Packet packet) throws Exception {

@@ -16,7 +16,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -48,6 +47,7 @@ public final class FretWindow extends StackPane {
   private static final double ROOM_FOR_ALL = 1240;
 
   private final Desk desk;
+  private final WritingDialogs writing;
   private final BorderPane frame = new BorderPane();
   private final ProgrammePane programme;
   private final BorderPane centre = new BorderPane();
@@ -68,6 +68,7 @@ public final class FretWindow extends StackPane {
   /** A window over this desk. */
   public FretWindow(Desk desk) {
     this.desk = desk;
+    this.writing = new WritingDialogs(desk, this::window, this::tell, this::tellWritten);
     getStyleClass().add("fret");
     frame.setTop(head());
     programme = new ProgrammePane(new ProgrammeView(desk, this::chooseFile, this::writeIn));
@@ -368,96 +369,14 @@ public final class FretWindow extends StackPane {
     ask(offer);
   }
 
-  /** Asks where to write the marked part. */
-  void chooseTarget() {
-    if (desk.openProperty().get().isEmpty()) {
-      tell("Open a passage first; then its marked part can be written.");
-      return;
-    }
-    FileChooser chooser = new FileChooser();
-    chooser.setTitle("Write the marked part");
-    chooser.setInitialFileName("marked.musicxml");
-    Optional.ofNullable(chooser.showSaveDialog(window())).ifPresent(f -> write(f.toPath()));
-  }
-
-  /** Asks where to write the part as PDF. */
-  void choosePdf(Paper paper, boolean withTrack) {
-    if (desk.openProperty().get().isEmpty()) {
-      tell("Open a passage first; then its part can be written.");
-      return;
-    }
-    FileChooser chooser = new FileChooser();
-    chooser.setTitle("Write the part as PDF");
-    chooser.setInitialFileName("marked-part.pdf");
-    chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("PDF", "*.pdf"));
-    Optional.ofNullable(chooser.showSaveDialog(window()))
-        .ifPresent(f -> writePdf(f.toPath(), paper, withTrack));
+  /** What is written to files of one's own choice. */
+  WritingDialogs writing() {
+    return writing;
   }
 
   /** Writes the part of the open passage as PDF, with or without the place of the bow. */
   public void writePdf(Path file, Paper paper, boolean withTrack) {
     desk.writePdf(file, paper, withTrack, this::tellWritten);
-  }
-
-  /** Asks where to write the week as a practice sheet. */
-  void chooseWeek() {
-    chooseFor("Write the week as a practice sheet", "week.pdf", this::writeWeek);
-  }
-
-  /** Asks where to write the days ahead as a calendar. */
-  void chooseCalendar() {
-    chooseFor(
-        "Write the days ahead as a calendar",
-        "practice.ics",
-        (p, file) -> desk.papers().writeCalendar(p, file, this::tellWritten));
-  }
-
-  /** Asks where to write the log as a table. */
-  void chooseLog() {
-    chooseFor(
-        "Write the log as a table",
-        "log.csv",
-        (p, file) -> desk.papers().writeLog(p, file, this::tellWritten));
-  }
-
-  private void writeWeek(PassageDesk passage, Path file) {
-    desk.papers().writeWeek(passage, file, Paper.A4, this::tellWritten);
-  }
-
-  /** Asks where to write the packet of the player whose passage lies open. */
-  void choosePacket() {
-    chooseFor(
-        "Send all of this player as a packet",
-        "practice" + Packets.ENDING,
-        (p, file) -> desk.packets().write(p.opened().owner(), file, this::tellWritten));
-  }
-
-  private void chooseFor(String title, String name, BiConsumer<PassageDesk, Path> writing) {
-    Optional<PassageDesk> open = desk.openProperty().get();
-    if (open.isEmpty()) {
-      tell("Open a passage first; what is written is its player's.");
-      return;
-    }
-    FileChooser chooser = new FileChooser();
-    chooser.setTitle(title);
-    chooser.setInitialFileName(name);
-    Optional.ofNullable(chooser.showSaveDialog(window()))
-        .ifPresent(f -> writing.accept(open.get(), f.toPath()));
-  }
-
-  /** Prints the part of the open passage, after the system's own print dialog. */
-  public void print() {
-    Optional<PassageDesk> open = desk.openProperty().get();
-    if (open.isEmpty()) {
-      tell("Open a passage first; then its part can be printed.");
-      return;
-    }
-    PartPrinter.Outcome outcome = new PartPrinter(open.get().study()).print(window());
-    if (outcome == PartPrinter.Outcome.NO_PRINTER) {
-      tell("No printer is set up on this computer. Write the part as PDF instead.");
-    } else if (outcome == PartPrinter.Outcome.FAILED) {
-      tell("The printer took no page. Try again, or write the part as PDF.");
-    }
   }
 
   private Window window() {

@@ -26,26 +26,27 @@ record WindowCommand(
           asking("menu-habits", "How you practise", FretWindow::showHabits, "Ctrl+H"),
           asking("menu-besides", "Studies, scales, listening", FretWindow::showBesides, "Ctrl+B"),
           asking("menu-layers", "Whose marks", FretWindow::showLayers, "Ctrl+M"),
-          asking("menu-write", "Write the marked part as MusicXML", FretWindow::chooseTarget),
+          asking("menu-write", "Write the marked part as MusicXML", w -> w.writing().part()),
           asking(
               "menu-pdf-a4",
               "Write the part as PDF, A4",
-              w -> w.choosePdf(Paper.A4, false),
+              w -> w.writing().pdf(Paper.A4, false),
               "Ctrl+Shift+P"),
           asking(
               "menu-pdf-letter",
               "Write the part as PDF, Letter",
-              w -> w.choosePdf(Paper.LETTER, false)),
+              w -> w.writing().pdf(Paper.LETTER, false)),
           asking(
               "menu-pdf-bow",
               "Write the part with the bow's track as PDF, A4",
-              w -> w.choosePdf(Paper.A4, true)),
-          asking("menu-week", "Write the week as a practice sheet", FretWindow::chooseWeek),
-          asking("menu-calendar", "Write the days ahead as a calendar", FretWindow::chooseCalendar),
-          asking("menu-log", "Write the log as a table", FretWindow::chooseLog),
-          asking("menu-send", "Send all of this player as a packet", FretWindow::choosePacket),
+              w -> w.writing().pdf(Paper.A4, true)),
+          asking("menu-week", "Write the week as a practice sheet", w -> w.writing().week()),
+          asking(
+              "menu-calendar", "Write the days ahead as a calendar", w -> w.writing().calendar()),
+          asking("menu-log", "Write the log as a table", w -> w.writing().log()),
+          asking("menu-send", "Send all of this player as a packet", w -> w.writing().packet()),
           asking("menu-take", "Take a packet in", FretWindow::chooseFile),
-          asking("menu-print", "Print the part", FretWindow::print, "Ctrl+P"),
+          asking("menu-print", "Print the part", w -> w.writing().print(), "Ctrl+P"),
           asking("menu-backups", "Go back to an earlier day", FretWindow::showBackups),
           new WindowCommand("menu-keys", "Keys", false, List.of(), FretWindow::showKeys));
 

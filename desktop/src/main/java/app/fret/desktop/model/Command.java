@@ -99,7 +99,7 @@ public final class Command {
           d -> d.practise().pulse().ifPresent(PulseDesk::switchLoop));
   public static final Command TICK =
       new Command(
-          "Tick off what is to be seen here and go on", keys("Enter"), PassageDesk::tickAndGoOn);
+          "Tick off what is to be seen here and go on", keys("Enter"), d -> d.read().tickAndGoOn());
   public static final Command SAVE =
       new Command(
           "Nothing to save: every change is kept at once", keys("Ctrl+S"), PassageDesk::save);

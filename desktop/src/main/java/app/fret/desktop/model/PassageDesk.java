@@ -5,9 +5,7 @@ import app.fret.book.BookPassage;
 import app.fret.book.BookPlayer;
 import app.fret.book.Found;
 import app.fret.book.LogEntry;
-import app.fret.edit.Divided;
 import app.fret.edit.Manuscript;
-import app.fret.files.ScoreRejectedException;
 import app.fret.files.musicxml.ScoreOutput;
 import app.fret.instrument.Instrument;
 import app.fret.instrument.OutOfRangeException;
@@ -23,19 +21,11 @@ import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.reading.Others;
 import app.fret.reading.PlayedNote;
-import app.fret.reading.layers.LayerChoices;
-import app.fret.reading.layers.LayerMark;
-import app.fret.reading.layers.Origin;
-import app.fret.reading.traps.Trap;
-import app.fret.reading.traps.TrapAt;
-import app.fret.reading.traps.TypedRunning;
 import app.fret.score.Finger;
-import app.fret.score.NoteRef;
 import app.fret.score.Passage;
 import app.fret.score.Span;
 import app.fret.study.Choices;
 import app.fret.study.Intake;
-import app.fret.study.LayeredPage;
 import app.fret.study.MovedChoices;
 import app.fret.study.Study;
 import app.fret.study.TakenPlan;
@@ -49,7 +39,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Queue;
 import java.util.Set;
@@ -65,7 +54,6 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
-import org.apache.commons.numbers.fraction.Fraction;
 
 /**
  * One open passage: its study, what is selected, what can be undone, and its log.
@@ -116,6 +104,7 @@ public final class PassageDesk {
   private final ReadOnlyObjectWrapper<Optional<LocalDate>> due;
   private final Selection selection;
   private final PassLog passes;
+  private final ReadDesk read;
   private final BowDesk bow = new BowDesk(this);
   private final ShapeDesk shape = new ShapeDesk(this);
   private final PractiseDesk practise = new PractiseDesk(this);
@@ -151,6 +140,7 @@ public final class PassageDesk {
     this.due = new ReadOnlyObjectWrapper<>(this, "due", opened.entry().dueOn());
     this.selection = new Selection(first.notes().size());
     this.passes = new PassLog(opened.entry().id(), first, log, book, clock, workers);
+    this.read = new ReadDesk(this, workers);
     this.trial = new TrialDesk(this, clock);
     this.ownWeights = new OwnWeightsDesk(this, book, workers);
     if (!opened.remarks().isEmpty()) {
@@ -161,6 +151,11 @@ public final class PassageDesk {
   /** Its bow. */
   public BowDesk bow() {
     return bow;
+  }
+
+  /** What is seen on its page. */
+  public ReadDesk read() {
+    return read;
   }
 
   /** Its shape. */
@@ -349,30 +344,6 @@ public final class PassageDesk {
     selection.select(note);
   }
 
-  /** Ticks a trap of the page off, or takes the tick back. */
-  public void setSeen(Trap trap, boolean seen) {
-    Choices now = decisions.wanted().choices();
-    TrapAt at = TrapAt.of(trap, study.get().places());
-    change(
-        decisions.wanted().with(now.with(now.reading().withSeen(at, seen))),
-        seen ? "Seen: " + trap.text() : "To look at again: " + trap.text());
-  }
-
-  /** Ticks off what is to be seen at the selected note and goes on to the next that is not. */
-  public void tickAndGoOn() {
-    Study now = study.get();
-    int here = selection.note().orElse(0);
-    List<Trap> open = now.traps().stream().filter(t -> !now.hasSeen(t)).toList();
-    Optional<Trap> first = open.stream().filter(t -> t.note() == here).findFirst();
-    open.stream()
-        .filter(t -> first.isEmpty() || !t.equals(first.get()))
-        .filter(t -> t.note() >= here)
-        .findFirst()
-        .or(() -> open.stream().filter(t -> first.isEmpty() || !t.equals(first.get())).findFirst())
-        .ifPresent(t -> select(t.note()));
-    first.ifPresent(t -> setSeen(t, true));
-  }
-
   /** Plans the passage under another profile. */
   public void setProfile(String name) {
     Profile profile = Profiles.named(name);
@@ -384,79 +355,6 @@ public final class PassageDesk {
   /** Plans the passage for another tempo, occasion or places that go at their own. */
   public void setTempo(TempoChoices tempo, String what) {
     change(decisions.wanted().with(decisions.wanted().choices().with(tempo)), what);
-  }
-
-  /** Shows, hides or takes in the marks of somebody. */
-  public void setLayers(LayerChoices layers, String what) {
-    change(decisions.wanted().with(decisions.wanted().choices().with(layers)), what);
-  }
-
-  /** What is wanted of whose marks are shown. */
-  public LayerChoices layers() {
-    return decisions.wanted().choices().layers();
-  }
-
-  /** Keeps the pins there are as the marks of somebody, such as what a coach asked for. */
-  public void keepPinsAs(Origin origin) {
-    Map<NoteRef, LayerMark> own = LayeredPage.layers(study.get()).get(Origin.SELF);
-    if (own == null) {
-      message.set("Nothing is pinned that could be kept as the " + origin.words() + "'s.");
-    } else {
-      setLayers(layers().with(origin, own), "Kept the pins as the " + origin.words() + "'s");
-    }
-  }
-
-  /** Takes the marks of a file of the same bars in as those of somebody. */
-  public void takeMarksFrom(Path file, Origin origin) {
-    Study now = study.get();
-    workers.plan(
-        () -> {
-          try {
-            Map<NoteRef, LayerMark> marks = MarksOfFile.read(file, now);
-            workers.show(
-                () ->
-                    setLayers(
-                        layers().with(origin, marks),
-                        "Took "
-                            + Words.count(marks.size(), "mark", "marks")
-                            + " of the "
-                            + origin.words()));
-          } catch (ScoreRejectedException e) {
-            workers.show(() -> message.set(e.getMessage()));
-          }
-        },
-        this::tell);
-  }
-
-  /** Says what the others run on in the selected bars; empty for nothing of one's own. */
-  public void setRunning(Optional<Fraction> value) {
-    Span bars = selectedBars();
-    Study now = study.get();
-    List<Integer> notes =
-        now.notes().stream().filter(n -> bars.holds(n.bar())).map(PlayedNote::number).toList();
-    if (notes.isEmpty()) {
-      message.set("There is no note in these bars to hold on to.");
-      return;
-    }
-    NoteRef from = now.places().top(notes.get(0));
-    NoteRef to = now.places().top(notes.get(notes.size() - 1));
-    Choices wanted = decisions.wanted().choices();
-    TypedRunning typed = new TypedRunning(from, to, value.orElse(Fraction.of(1, 4)));
-    change(
-        decisions
-            .wanted()
-            .with(
-                wanted.with(
-                    value.isPresent()
-                        ? wanted.reading().withRunning(typed)
-                        : wanted.reading().withoutRunning(typed))),
-        value.isPresent() ? "The others' pulse is set" : "The others' pulse is as in their parts");
-  }
-
-  /** Plays one of the notes that are divided among players, from a note on. */
-  public void takeDivided(int note, boolean top) {
-    Study now = study.get();
-    mend(Divided.take(now.passage(), now.notes().get(note).events().first(), top));
   }
 
   /** What is wanted of the tempo. */

@@ -49,11 +49,13 @@ final class LayerPane extends VBox {
       chip.setId("printed-by-" + origin.id());
       chip.getStyleClass().add("mode-button");
       chip.setToggleGroup(group);
-      chip.setSelected(desk.layers().printedBy() == origin);
+      chip.setSelected(desk.read().layers().printedBy() == origin);
       chip.setOnAction(
           e -> {
             chip.setSelected(true);
-            desk.setLayers(desk.layers().withPrintedBy(origin), "Printed by the " + origin.words());
+            desk.read()
+                .setLayers(
+                    desk.read().layers().withPrintedBy(origin), "Printed by the " + origin.words());
           });
       row.getChildren().add(chip);
     }
@@ -63,7 +65,7 @@ final class LayerPane extends VBox {
   private void show() {
     rows.getChildren().clear();
     for (Origin origin : List.of(Origin.SECTION, Origin.COACH)) {
-      int marks = desk.layers().added().getOrDefault(origin, Map.of()).size();
+      int marks = desk.read().layers().added().getOrDefault(origin, Map.of()).size();
       HBox row =
           new HBox(
               12,
@@ -73,7 +75,7 @@ final class LayerPane extends VBox {
                   "pins-as-" + origin.id(),
                   "Keep my pins as these",
                   "link-action",
-                  () -> desk.keepPinsAs(origin)),
+                  () -> desk.read().keepPinsAs(origin)),
               Parts.button(
                   "file-as-" + origin.id(), "From a file …", "link-action", () -> choose(origin)));
       if (marks > 0) {
@@ -84,9 +86,10 @@ final class LayerPane extends VBox {
                     "Take them out",
                     "link-action",
                     () ->
-                        desk.setLayers(
-                            desk.layers().with(origin, Map.of()),
-                            "Took the " + origin.words() + "'s marks out")));
+                        desk.read()
+                            .setLayers(
+                                desk.read().layers().with(origin, Map.of()),
+                                "Took the " + origin.words() + "'s marks out")));
       }
       row.setAlignment(Pos.CENTER_LEFT);
       rows.getChildren().add(row);
@@ -106,7 +109,7 @@ final class LayerPane extends VBox {
     chooser.setTitle("Marks of the " + origin.words());
     File file = chooser.showOpenDialog(getScene().getWindow());
     if (file != null) {
-      desk.takeMarksFrom(file.toPath(), origin);
+      desk.read().takeMarksFrom(file.toPath(), origin);
     }
   }
 }

@@ -167,12 +167,15 @@ final class ReadPanel extends VBox {
                         "running-" + words,
                         words,
                         "link-action",
-                        () -> desk.setRunning(Optional.of(value)))));
+                        () -> desk.read().setRunning(Optional.of(value)))));
     values
         .getChildren()
         .add(
             Parts.button(
-                "running-none", "none", "link-action", () -> desk.setRunning(Optional.empty())));
+                "running-none",
+                "none",
+                "link-action",
+                () -> desk.read().setRunning(Optional.empty())));
     content.getChildren().addAll(Parts.words("In the selected bars they run on", "small"), values);
   }
 

@@ -91,10 +91,11 @@ final class ReadStation extends VBox {
           chip("origin-" + origin.id(), origin.words(), study.choices().layers().shows(origin));
       chip.setOnAction(
           e ->
-              desk.setLayers(
-                  desk.layers().withShown(origin, chip.isSelected()),
-                  (chip.isSelected() ? "Shown: marks of the " : "Hidden: marks of the ")
-                      + origin.words()));
+              desk.read()
+                  .setLayers(
+                      desk.read().layers().withShown(origin, chip.isSelected()),
+                      (chip.isSelected() ? "Shown: marks of the " : "Hidden: marks of the ")
+                          + origin.words()));
       origins.getChildren().add(chip);
     }
     if (origins.getChildren().isEmpty()) {

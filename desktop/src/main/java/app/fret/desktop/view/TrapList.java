@@ -55,13 +55,16 @@ final class TrapList extends VBox {
     return new HBox(
         12,
         Parts.button(
-            "divided-top", "Upper notes", "link-action", () -> desk.takeDivided(trap.note(), true)),
+            "divided-top",
+            "Upper notes",
+            "link-action",
+            () -> desk.read().takeDivided(trap.note(), true)),
         Parts.button(
             "divided-bottom",
             "Lower notes",
             "link-action",
-            () -> desk.takeDivided(trap.note(), false)),
-        Parts.button("divided-both", "Both", "link-action", () -> desk.setSeen(trap, true)));
+            () -> desk.read().takeDivided(trap.note(), false)),
+        Parts.button("divided-both", "Both", "link-action", () -> desk.read().setSeen(trap, true)));
   }
 
   private HBox row(Study study, Trap trap, int number) {
@@ -71,7 +74,7 @@ final class TrapList extends VBox {
     tick.setSelected(seen);
     tick.setFocusTraversable(false);
     tick.setAccessibleText("Seen: " + trap.text());
-    tick.setOnAction(e -> desk.setSeen(trap, tick.isSelected()));
+    tick.setOnAction(e -> desk.read().setSeen(trap, tick.isSelected()));
     String bar = study.passage().bars().get(study.notes().get(trap.note()).bar()).label();
     Label where = Parts.label(number + "  bar " + bar, seen ? "quiet" : "trap-place");
     Label what = Parts.words(trap.text(), seen ? "quiet" : "trap-text");

@@ -82,7 +82,7 @@ class JourneyStalls {
     step(robot, round + " walk ten notes", () -> repeat(10, () -> open.perform(Command.NEXT_NOTE)));
     step(robot, round + " pin", () -> open.perform(Command.PIN_AS_SHOWN));
     step(robot, round + " undo", () -> open.perform(Command.UNDO));
-    step(robot, round + " another profile", () -> open.setProfile("brilliant"));
+    step(robot, round + " another profile", () -> open.leftHand().setProfile("brilliant"));
     step(robot, round + " and back", () -> open.perform(Command.UNDO));
     step(robot, round + " compare", () -> ((Button) window.lookup("#compare-plans")).fire());
     WaitForAsyncUtils.sleep(2, TimeUnit.SECONDS);

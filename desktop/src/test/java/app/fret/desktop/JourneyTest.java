@@ -343,7 +343,7 @@ class JourneyTest extends Journey {
     addScore(robot);
     robot.interact(
         () -> {
-          passage().compare(plans -> {});
+          passage().leftHand().compare(plans -> {});
           passage().select(2);
           passage().perform(Command.PIN_FOURTH);
           passage().perform(Command.CLEAN);

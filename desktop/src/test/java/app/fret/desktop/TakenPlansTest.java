@@ -51,10 +51,10 @@ class TakenPlansTest {
         PassageDesk passage = desk.openProperty().get().orElseThrow();
         instruments.add(passage.instrument().name());
         List<Candidate> candidates = new ArrayList<>();
-        passage.compare(candidates::addAll);
+        passage.leftHand().compare(candidates::addAll);
         for (Candidate candidate : candidates.subList(1, candidates.size())) {
           Candidate plain = new Candidate(candidate.name(), Optional.empty(), candidate.plan());
-          passage.take(plain, Optional.empty());
+          passage.leftHand().take(plain, Optional.empty());
           assertThat(differing(passage.study().leftHand(), candidate.plan()))
               .as(
                   "%s, %s: %s",

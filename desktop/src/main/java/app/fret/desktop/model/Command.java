@@ -20,31 +20,34 @@ public final class Command {
       new Command(
           "Select back to the note before", keys("Shift+Left"), d -> d.selection().extend(-1));
   public static final Command PIN_OPEN =
-      new Command("Pin the open string", keys("0", "Numpad 0"), d -> d.pinFinger(Finger.OPEN));
+      new Command(
+          "Pin the open string", keys("0", "Numpad 0"), d -> d.leftHand().pinFinger(Finger.OPEN));
   public static final Command PIN_FIRST =
-      new Command("Pin finger 1", keys("1", "Numpad 1"), d -> d.pinFinger(Finger.FIRST));
+      new Command("Pin finger 1", keys("1", "Numpad 1"), d -> d.leftHand().pinFinger(Finger.FIRST));
   public static final Command PIN_SECOND =
-      new Command("Pin finger 2", keys("2", "Numpad 2"), d -> d.pinFinger(Finger.SECOND));
+      new Command(
+          "Pin finger 2", keys("2", "Numpad 2"), d -> d.leftHand().pinFinger(Finger.SECOND));
   public static final Command PIN_THIRD =
-      new Command("Pin finger 3", keys("3", "Numpad 3"), d -> d.pinFinger(Finger.THIRD));
+      new Command("Pin finger 3", keys("3", "Numpad 3"), d -> d.leftHand().pinFinger(Finger.THIRD));
   public static final Command PIN_FOURTH =
-      new Command("Pin finger 4", keys("4", "Numpad 4"), d -> d.pinFinger(Finger.FOURTH));
+      new Command(
+          "Pin finger 4", keys("4", "Numpad 4"), d -> d.leftHand().pinFinger(Finger.FOURTH));
   public static final Command PIN_THUMB =
-      new Command("Pin the thumb", keys("T"), d -> d.pinFinger(Finger.THUMB));
+      new Command("Pin the thumb", keys("T"), d -> d.leftHand().pinFinger(Finger.THUMB));
   public static final Command PIN_STRING_1 =
-      new Command("Pin string I", keys("Alt+1"), d -> d.pinString(1));
+      new Command("Pin string I", keys("Alt+1"), d -> d.leftHand().pinString(1));
   public static final Command PIN_STRING_2 =
-      new Command("Pin string II", keys("Alt+2"), d -> d.pinString(2));
+      new Command("Pin string II", keys("Alt+2"), d -> d.leftHand().pinString(2));
   public static final Command PIN_STRING_3 =
-      new Command("Pin string III", keys("Alt+3"), d -> d.pinString(3));
+      new Command("Pin string III", keys("Alt+3"), d -> d.leftHand().pinString(3));
   public static final Command PIN_STRING_4 =
-      new Command("Pin string IV", keys("Alt+4"), d -> d.pinString(4));
+      new Command("Pin string IV", keys("Alt+4"), d -> d.leftHand().pinString(4));
   public static final Command PIN_STRING_5 =
-      new Command("Pin string V", keys("Alt+5"), d -> d.pinString(5));
+      new Command("Pin string V", keys("Alt+5"), d -> d.leftHand().pinString(5));
   public static final Command PIN_AS_SHOWN =
-      new Command("Pin finger and string as shown", keys("P"), PassageDesk::pinAsShown);
+      new Command("Pin finger and string as shown", keys("P"), d -> d.leftHand().pinAsShown());
   public static final Command FREE =
-      new Command("Free the note", keys("Delete"), PassageDesk::free);
+      new Command("Free the note", keys("Delete"), d -> d.leftHand().free());
   public static final Command DOWN_BOW =
       new Command("Take it on a down-bow", keys("D"), d -> d.bow().decide(Act.DOWN));
   public static final Command UP_BOW =

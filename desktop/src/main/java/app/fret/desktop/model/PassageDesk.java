@@ -15,20 +15,15 @@ import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.Pin;
 import app.fret.lefthand.PinAt;
 import app.fret.lefthand.PinConflictException;
-import app.fret.lefthand.effort.Profile;
-import app.fret.lefthand.effort.Profiles;
-import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.reading.Others;
 import app.fret.reading.PlayedNote;
-import app.fret.score.Finger;
 import app.fret.score.Passage;
 import app.fret.score.Span;
 import app.fret.study.Choices;
 import app.fret.study.Intake;
 import app.fret.study.MovedChoices;
 import app.fret.study.Study;
-import app.fret.study.TakenPlan;
 import app.fret.time.TempoChoices;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -38,7 +33,6 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Queue;
 import java.util.Set;
@@ -105,6 +99,7 @@ public final class PassageDesk {
   private final Selection selection;
   private final PassLog passes;
   private final ReadDesk read;
+  private final LeftHandDesk leftHand;
   private final BowDesk bow = new BowDesk(this);
   private final ShapeDesk shape = new ShapeDesk(this);
   private final PractiseDesk practise = new PractiseDesk(this);
@@ -141,6 +136,7 @@ public final class PassageDesk {
     this.selection = new Selection(first.notes().size());
     this.passes = new PassLog(opened.entry().id(), first, log, book, clock, workers);
     this.read = new ReadDesk(this, workers);
+    this.leftHand = new LeftHandDesk(this, workers);
     this.trial = new TrialDesk(this, clock);
     this.ownWeights = new OwnWeightsDesk(this, book, workers);
     if (!opened.remarks().isEmpty()) {
@@ -151,6 +147,11 @@ public final class PassageDesk {
   /** Its bow. */
   public BowDesk bow() {
     return bow;
+  }
+
+  /** Its left hand. */
+  public LeftHandDesk leftHand() {
+    return leftHand;
   }
 
   /** What is seen on its page. */
@@ -344,14 +345,6 @@ public final class PassageDesk {
     selection.select(note);
   }
 
-  /** Plans the passage under another profile. */
-  public void setProfile(String name) {
-    Profile profile = Profiles.named(name);
-    change(
-        decisions.wanted().with(decisions.wanted().choices().withProfile(profile)),
-        profile.label());
-  }
-
   /** Plans the passage for another tempo, occasion or places that go at their own. */
   public void setTempo(TempoChoices tempo, String what) {
     change(decisions.wanted().with(decisions.wanted().choices().with(tempo)), what);
@@ -365,116 +358,6 @@ public final class PassageDesk {
   /** Plans the passage for another hand, instrument or school. */
   public void setSetup(PlayerSetup setup, String what) {
     change(decisions.wanted().with(setup), what);
-  }
-
-  /** Works out the plans worth comparing and hands them on. */
-  public void compare(Consumer<List<Candidate>> onReady) {
-    Study now = study.get();
-    work("Working out the plans to compare …", () -> Candidates.of(now), onReady);
-  }
-
-  /** Takes a compared plan, for the whole passage or for some bars. */
-  public void take(Candidate candidate, Optional<Span> bars) {
-    if (bars.isEmpty() && candidate.profile().isPresent()) {
-      setProfile(candidate.profile().get());
-      return;
-    }
-    int lastBar = study.get().passage().bars().size() - 1;
-    Span taken = bars.orElse(new Span(0, lastBar));
-    Study now = study.get();
-    workers.plan(
-        () -> {
-          try {
-            List<Pin> pins = TakenPlan.pins(now, candidate.plan(), taken);
-            workers.show(() -> take(candidate, pins));
-          } catch (PinConflictException e) {
-            workers.show(() -> refuse(e, decisions.wanted()));
-          }
-        },
-        this::refuse);
-  }
-
-  private void take(Candidate candidate, List<Pin> pins) {
-    if (pins.isEmpty()) {
-      message.set("These bars are already taken so.");
-    } else {
-      pin(pins, "Took " + candidate.name().toLowerCase(Locale.ROOT));
-    }
-  }
-
-  /** Takes the pin that was offered in place of one that could not be met. */
-  public void takeOffer() {
-    offer.get().ifPresent(this::pin);
-  }
-
-  /** Pins a finger on the selected note. */
-  void pinFinger(Finger finger) {
-    withSelected(
-        note ->
-            pin(
-                soleWantedPin(note)
-                    .map(p -> p.withFinger(finger))
-                    .orElse(Pin.finger(note, finger))));
-  }
-
-  /** Pins a string on the selected note, where the instrument has it. */
-  void pinString(int string) {
-    if (string <= instrument().stringCount()) {
-      withSelected(
-          note ->
-              pin(
-                  soleWantedPin(note)
-                      .map(p -> p.withString(string))
-                      .orElse(Pin.string(note, string))));
-    }
-  }
-
-  /** The pin wanted on a note that has just one, so that finger and string are decided in turn. */
-  private Optional<Pin> soleWantedPin(int note) {
-    List<Pin> pins =
-        PinAt.in(study.get().places(), decisions.wanted().choices().pins()).stream()
-            .filter(p -> p.note() == note)
-            .toList();
-    return pins.size() == 1 ? Optional.of(pins.get(0)) : Optional.empty();
-  }
-
-  /** Pins the selected note as the plan takes it. */
-  void pinAsShown() {
-    selected()
-        .filter(plan -> !plan.placement().isLeftOut())
-        .ifPresent(plan -> pinWay(plan.note().number(), plan.placement()));
-  }
-
-  /** Pins a note or all notes of a chord as a placement takes them, wherever the hand stands. */
-  public void pinWay(int note, Placement placement) {
-    List<Pin> pins = Pin.taking(note, placement).stream().map(Pin::withoutBase).toList();
-    String words = pins.get(pins.size() - 1).words(instrument());
-    pin(pins, "Pinned " + words + " on " + place(note));
-  }
-
-  /** Pins a note; the plan follows, or the message says why it cannot. */
-  public void pin(Pin pin) {
-    pin(List.of(pin), "Pinned " + pin.words(instrument()) + " on " + place(pin.note()));
-  }
-
-  private void pin(List<Pin> pins, String what) {
-    Choices next = study.get().pinned(decisions.wanted().choices(), pins);
-    change(decisions.wanted().with(next), what);
-  }
-
-  /** Frees the selected note. */
-  void free() {
-    withSelected(this::free);
-  }
-
-  private void free(int note) {
-    Choices wanted = decisions.wanted().choices();
-    Choices freed = wanted.withoutPins(study.get().places().of(note));
-    if (freed.equals(wanted)) {
-      message.set("Nothing is pinned on " + place(note) + ".");
-    } else {
-      change(decisions.wanted().with(freed), "Freed " + place(note));
-    }
   }
 
   /** A note in words. */
@@ -548,7 +431,7 @@ public final class PassageDesk {
     } catch (PinConflictException e) {
       workers.show(() -> refuse(e, next.decision()));
     } catch (OutOfRangeException | IllegalArgumentException e) {
-      workers.show(() -> refuse(e.getMessage()));
+      workers.show(() -> refuse(Notice.of(e.getMessage())));
     }
   }
 
@@ -658,14 +541,15 @@ public final class PassageDesk {
     return changed;
   }
 
-  private void refuse(String why) {
-    refuse(Notice.of(why));
-  }
-
   /** After a fault, even a mistake of Fret's own, the last good study stays. */
-  private void refuse(Notice why) {
+  void refuse(Notice why) {
     decisions.refuse(inForce);
     tell(why);
+  }
+
+  /** A plan that was to be taken stands against what is pinned. */
+  void refuse(PinConflictException conflict) {
+    refuse(conflict, decisions.wanted());
   }
 
   private void refuse(PinConflictException conflict, Decision asked) {

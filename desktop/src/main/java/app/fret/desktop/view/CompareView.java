@@ -57,7 +57,7 @@ final class CompareView extends VBox {
     private void take(boolean selectedBars) {
       Optional<Span> bars = selectedBars ? Optional.of(desk.selectedBars()) : Optional.empty();
       onClose.run();
-      desk.take(choice.getValue(), bars);
+      desk.leftHand().take(choice.getValue(), bars);
     }
 
     VBox box() {

@@ -175,7 +175,7 @@ public final class FretWindow extends StackPane {
 
   /** What just happened and, when a pin cannot be met, the nearest that can. */
   private HBox messageRow(PassageDesk passage) {
-    Button take = Parts.button("take-offer", "", "link-action", passage::takeOffer);
+    Button take = Parts.button("take-offer", "", "link-action", passage.leftHand()::takeOffer);
     take.setMinWidth(USE_PREF_SIZE);
     Runnable follow =
         () -> {
@@ -197,12 +197,14 @@ public final class FretWindow extends StackPane {
     return new Station.Services() {
       @Override
       public void compare() {
-        passage.compare(
-            plans -> {
-              if (laid.filter(p -> p == passage).isPresent()) {
-                coverWide(new CompareView(passage, plans, this::close));
-              }
-            });
+        passage
+            .leftHand()
+            .compare(
+                plans -> {
+                  if (laid.filter(p -> p == passage).isPresent()) {
+                    coverWide(new CompareView(passage, plans, this::close));
+                  }
+                });
       }
 
       @Override

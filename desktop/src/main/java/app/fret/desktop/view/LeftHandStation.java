@@ -82,7 +82,7 @@ final class LeftHandStation extends VBox {
     chip.setOnAction(
         e -> {
           chip.setSelected(true);
-          desk.setProfile(profile.name());
+          desk.leftHand().setProfile(profile.name());
         });
     return chip;
   }

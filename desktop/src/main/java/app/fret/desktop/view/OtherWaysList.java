@@ -63,7 +63,7 @@ final class OtherWaysList {
         labels,
         way.extraEffort(),
         "Pin finger " + top.finger().sign() + " on string " + top.string() + " here",
-        () -> desk.pinWay(plan.note().number(), way.placement()));
+        () -> desk.leftHand().pinWay(plan.note().number(), way.placement()));
   }
 
   private static String strings(OtherWay way) {

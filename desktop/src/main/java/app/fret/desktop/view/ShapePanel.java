@@ -253,7 +253,7 @@ final class ShapePanel extends VBox {
                   "stop-" + conflict.note() + "-" + top.string() + "-" + top.finger().sign(),
                   text,
                   "link-action",
-                  () -> desk.pinWay(conflict.note(), way.placement())));
+                  () -> desk.leftHand().pinWay(conflict.note(), way.placement())));
     }
     if (conflict.mends().isEmpty()) {
       card.getChildren().add(Parts.words("No finger can stop it: let the bow swell.", "small"));

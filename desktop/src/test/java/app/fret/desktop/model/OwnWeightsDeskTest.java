@@ -33,7 +33,7 @@ class OwnWeightsDeskTest extends OverDemo {
       List<OtherWay> ways =
           note.otherWays().stream().filter(OwnWeightsDeskTest::crossesMore).toList();
       if (!ways.isEmpty()) {
-        passage().pinWay(i, ways.get(0).placement());
+        passage().leftHand().pinWay(i, ways.get(0).placement());
         kept++;
       }
     }

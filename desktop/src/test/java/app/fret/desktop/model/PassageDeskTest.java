@@ -125,7 +125,7 @@ class PassageDeskTest {
     desk.perform(Command.PIN_FOURTH);
     desk.select(5);
     desk.perform(Command.PIN_SECOND);
-    desk.setProfile("brilliant");
+    desk.leftHand().setProfile("brilliant");
     assertThat(waiting).hasSize(3);
     while (!waiting.isEmpty()) {
       waiting.remove().run();
@@ -282,7 +282,7 @@ class PassageDeskTest {
     desk.perform(Command.PIN_STRING_1);
     Pin offered = desk.offerProperty().get().orElseThrow();
     assertThat(offered.note()).isEqualTo(3);
-    desk.takeOffer();
+    desk.leftHand().takeOffer();
     assertThat(desk.study().pinsOn(3)).containsExactly(offered);
     assertThat(desk.offerProperty().get()).isEmpty();
   }
@@ -304,7 +304,7 @@ class PassageDeskTest {
 
   @Test
   void anotherProfileIsKeptWithThePassageAndCanBeTakenBack() {
-    desk.setProfile("still-hand");
+    desk.leftHand().setProfile("still-hand");
     assertThat(desk.study().choices().profile().name()).isEqualTo("still-hand");
     verify(book).keepChoices(7, Choices.at(target), desk.study().choices());
     desk.perform(Command.UNDO);
@@ -358,14 +358,14 @@ class PassageDeskTest {
   @Test
   void plansAreComparedAndTakenWholeOrForSomeBars() {
     List<Candidate> candidates = new ArrayList<>();
-    desk.compare(candidates::addAll);
+    desk.leftHand().compare(candidates::addAll);
     assertThat(candidates.get(0).name()).isEqualTo("Now: Secure");
     assertThat(candidates).extracting(Candidate::name).contains("Even colour", "Still hand");
     Candidate other =
         candidates.stream().filter(c -> c.profile().isEmpty()).findFirst().orElseThrow();
     LeftHandPlan before = desk.study().leftHand();
     int bar = before.notes().get(other.differing(before).iterator().next()).note().bar();
-    desk.take(other, Optional.of(new Span(bar, bar)));
+    desk.leftHand().take(other, Optional.of(new Span(bar, bar)));
     assertThat(desk.study().choices().pins()).isNotEmpty();
     for (LeftHandPlan.NotePlan note : other.plan().notes()) {
       if (note.note().bar() == bar) {
@@ -378,7 +378,7 @@ class PassageDeskTest {
     }
     Candidate still =
         candidates.stream().filter(c -> c.name().equals("Still hand")).findFirst().orElseThrow();
-    desk.take(still, Optional.empty());
+    desk.leftHand().take(still, Optional.empty());
     assertThat(desk.study().choices().profile().name()).isEqualTo("still-hand");
   }
 }

@@ -2,8 +2,9 @@ package app.fret.book;
 
 import app.fret.files.packet.Packet;
 import app.fret.instrument.PlayerSetup;
-import app.fret.lefthand.leaning.KeptWay;
-import app.fret.lefthand.leaning.Leaning;
+import app.fret.leaning.KeptWay;
+import app.fret.leaning.Leaning;
+import app.fret.leaning.Side;
 import app.fret.practice.schedule.Learner;
 import app.fret.score.NoteRef;
 import app.fret.study.Choices;
@@ -174,29 +175,31 @@ public final class Book implements AutoCloseable {
     change(
         () -> {
           added[0] = passages.add(passage);
-          List<Leaning> leanings = Leaning.of(keptWays.of(passage.playerId()));
-          decisions.beginWith(added[0].id(), Leaning.weights(leanings));
+          for (Side side : Side.values()) {
+            List<Leaning> leanings = Leaning.of(keptWays.of(passage.playerId(), side));
+            decisions.beginWith(added[0].id(), side, Leaning.weights(leanings));
+          }
         });
     return added[0];
   }
 
   /**
-   * Keeps what a pinned way costs more than the planned one; it counts as long as it is pinned.
+   * Keeps what a decided way costs more than the planned one; it counts as long as it is decided.
    *
-   * @param at the note head that is pinned
+   * @param at the note head on which it is decided
    */
-  public void keepWay(long passageId, NoteRef at, KeptWay way) {
-    change(() -> keptWays.keep(passageId, at.toString(), way));
+  public void keepWay(long passageId, Side side, NoteRef at, KeptWay way) {
+    change(() -> keptWays.keep(passageId, side, at.toString(), way));
   }
 
   /** The ways a player kept in place of the planned ones, as far as they count. */
-  public List<KeptWay> keptWays(long playerId) {
-    return read(() -> keptWays.of(playerId));
+  public List<KeptWay> keptWays(long playerId, Side side) {
+    return read(() -> keptWays.of(playerId, side));
   }
 
   /** What a player kept so far no longer moves the weight of a term. */
-  public void takeLeaningBack(long playerId, String term) {
-    change(() -> keptWays.takeBack(playerId, term));
+  public void takeLeaningBack(long playerId, Side side, String term) {
+    change(() -> keptWays.takeBack(playerId, side, term));
   }
 
   /** The file of a passage as it was read. */

@@ -4,6 +4,7 @@ import app.fret.bow.BowChoices;
 import app.fret.bow.BowSchool;
 import app.fret.bow.StrokeAt;
 import app.fret.bow.StrokeDecision;
+import app.fret.leaning.OwnWeights;
 import app.fret.score.NoteRef;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -11,8 +12,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Decisions for the bow as rows of text: {@code school}, {@code figures}, and under each note what
- * is decided there, as {@code up; kind:spiccato}.
+ * Decisions for the bow as rows of text: {@code school}, {@code figures}, own weights, and under
+ * each note what is decided there, as {@code up; kind:spiccato}.
  */
 final class BowRows {
   /** The area of these rows. */
@@ -33,6 +34,9 @@ final class BowRows {
     }
     if (bow.opposite()) {
       rows.put(FIGURES, OPPOSITE);
+    }
+    if (!bow.own().isNone()) {
+      rows.put(DecisionRows.OWN_WEIGHTS, bow.own().toString());
     }
     Map<NoteRef, List<String>> strokes = new LinkedHashMap<>();
     for (StrokeAt stroke : bow.strokes()) {
@@ -55,6 +59,9 @@ final class BowRows {
     }
     if (item.equals(FIGURES)) {
       return bow.withOpposite(value.equals(OPPOSITE));
+    }
+    if (item.equals(DecisionRows.OWN_WEIGHTS)) {
+      return bow.with(OwnWeights.parse(value));
     }
     NoteRef at = NoteRef.parse(item);
     BowChoices all = bow;

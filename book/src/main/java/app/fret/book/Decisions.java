@@ -3,9 +3,10 @@ package app.fret.book;
 import app.fret.bow.BowChoices;
 import app.fret.files.PlainWords;
 import app.fret.files.packet.Packet;
+import app.fret.leaning.OwnWeights;
+import app.fret.leaning.Side;
 import app.fret.lefthand.LeftHandChoices;
 import app.fret.lefthand.PinAt;
-import app.fret.lefthand.effort.OwnWeights;
 import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
 import app.fret.practice.PracticeChoices;
@@ -234,14 +235,9 @@ final class Decisions {
   }
 
   /** Begins with a player's own weights, where they have any. */
-  void beginWith(long passageId, OwnWeights own) {
+  void beginWith(long passageId, Side side, OwnWeights own) {
     if (!own.isNone()) {
-      put(
-          passageId,
-          DecisionRows.LEFT_HAND,
-          DecisionRows.OWN_WEIGHTS,
-          DecisionRows.VERSION,
-          own.toString());
+      put(passageId, side.id(), DecisionRows.OWN_WEIGHTS, DecisionRows.VERSION, own.toString());
     }
   }
 

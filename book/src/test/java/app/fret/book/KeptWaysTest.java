@@ -2,10 +2,13 @@ package app.fret.book;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fret.bow.StrokeAt;
+import app.fret.bow.StrokeDecision;
 import app.fret.instrument.PlayerSetup;
+import app.fret.leaning.KeptWay;
+import app.fret.leaning.OwnWeights;
+import app.fret.leaning.Side;
 import app.fret.lefthand.PinAt;
-import app.fret.lefthand.effort.OwnWeights;
-import app.fret.lefthand.leaning.KeptWay;
 import app.fret.score.Finger;
 import app.fret.score.NoteRef;
 import app.fret.study.Choices;
@@ -64,41 +67,41 @@ class KeptWaysTest {
   private void keep(String... places) {
     pinned(places);
     for (String place : places) {
-      book.keepWay(passage, NoteRef.parse(place), SHIFTS);
+      book.keepWay(passage, Side.LEFT_HAND, NoteRef.parse(place), SHIFTS);
     }
   }
 
   @Test
   void aWayCountsAsLongAsItIsPinned() {
     keep("0@0/1 D5", "0@1/4 E5");
-    assertThat(book.keptWays(player)).containsExactly(SHIFTS, SHIFTS);
+    assertThat(book.keptWays(player, Side.LEFT_HAND)).containsExactly(SHIFTS, SHIFTS);
     Choices all = book.choices(passage).choices();
     book.keepChoices(passage, all, all.withoutPins(List.of(NoteRef.parse("0@0/1 D5"))));
-    assertThat(book.keptWays(player)).containsExactly(SHIFTS);
+    assertThat(book.keptWays(player, Side.LEFT_HAND)).containsExactly(SHIFTS);
   }
 
   @Test
   void aNoteCountsOnceHoweverOftenItsWayIsKept() {
     keep("0@0/1 D5");
-    book.keepWay(passage, NoteRef.parse("0@0/1 D5"), SHIFTS);
-    assertThat(book.keptWays(player)).hasSize(1);
+    book.keepWay(passage, Side.LEFT_HAND, NoteRef.parse("0@0/1 D5"), SHIFTS);
+    assertThat(book.keptWays(player, Side.LEFT_HAND)).hasSize(1);
   }
 
   @Test
   void aLeaningTakenBackMovesNothingUntilWaysAreKeptAnew() {
     keep("0@0/1 D5", "0@1/4 E5");
-    book.takeLeaningBack(player, "shift");
-    assertThat(book.keptWays(player))
+    book.takeLeaningBack(player, Side.LEFT_HAND, "shift");
+    assertThat(book.keptWays(player, Side.LEFT_HAND))
         .allSatisfy(w -> assertThat(w.shares()).doesNotContainKey("shift"));
-    book.keepWay(passage, NoteRef.parse("0@0/1 D5"), SHIFTS);
-    assertThat(book.keptWays(player)).contains(SHIFTS);
+    book.keepWay(passage, Side.LEFT_HAND, NoteRef.parse("0@0/1 D5"), SHIFTS);
+    assertThat(book.keptWays(player, Side.LEFT_HAND)).contains(SHIFTS);
   }
 
   @Test
   void waysOfAnotherPlayerDoNotCount() {
     keep("0@0/1 D5");
     long other = book.addPlayer("B", PlayerSetup.of("viola", 78, 375)).id();
-    assertThat(book.keptWays(other)).isEmpty();
+    assertThat(book.keptWays(other, Side.LEFT_HAND)).isEmpty();
   }
 
   @Test
@@ -120,5 +123,23 @@ class KeptWaysTest {
     assertThat(book.choices(passage).remarks()).isEmpty();
     book.keepChoices(passage, after, before);
     assertThat(book.choices(passage).choices()).isEqualTo(before);
+  }
+
+  @Test
+  void waysOfTheBowCountForTheBow() {
+    Choices before = book.choices(passage).choices();
+    NoteRef at = NoteRef.parse("0@0/1 D5");
+    Choices bowed =
+        before.with(before.bow().with(new StrokeAt(at, StrokeDecision.parse("at:0.6"))));
+    book.keepChoices(passage, before, bowed);
+    book.keepWay(passage, Side.BOW, at, new KeptWay(Map.of("place", 0.5, "amount", -0.2)));
+    assertThat(book.keptWays(player, Side.BOW)).hasSize(1);
+    assertThat(book.keptWays(player, Side.LEFT_HAND)).isEmpty();
+    OwnWeights own = new OwnWeights(Map.of("place", 0.8));
+    Choices leaned = bowed.with(bowed.bow().with(own));
+    book.keepChoices(passage, bowed, leaned);
+    assertThat(book.choices(passage).choices().bow().own()).isEqualTo(own);
+    book.keepChoices(passage, leaned, before);
+    assertThat(book.keptWays(player, Side.BOW)).as("what is given up counts no more").isEmpty();
   }
 }

@@ -1,5 +1,6 @@
 package app.fret.bow;
 
+import app.fret.leaning.OwnWeights;
 import app.fret.score.NoteRef;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -12,8 +13,10 @@ import java.util.List;
  * @param school how far the bowing of the part binds
  * @param opposite whether a figure that comes back starts the other way on purpose, for variety
  * @param strokes decisions on strokes, in order
+ * @param own what the player's own choices multiply the weights of the terms with
  */
-public record BowChoices(BowSchool school, boolean opposite, List<StrokeAt> strokes) {
+public record BowChoices(
+    BowSchool school, boolean opposite, List<StrokeAt> strokes, OwnWeights own) {
   private static final Comparator<StrokeAt> IN_ORDER =
       Comparator.comparingInt((StrokeAt s) -> s.at().bar())
           .thenComparing(s -> s.at().onsetInBar())
@@ -27,22 +30,27 @@ public record BowChoices(BowSchool school, boolean opposite, List<StrokeAt> stro
 
   /** Nothing decided: the printed bowing is kept. */
   public static BowChoices none() {
-    return new BowChoices(BowSchool.PRINTED, false, List.of());
+    return new BowChoices(BowSchool.PRINTED, false, List.of(), OwnWeights.NONE);
   }
 
   /** The same decisions in another school. */
   public BowChoices withSchool(BowSchool newSchool) {
-    return new BowChoices(newSchool, opposite, strokes);
+    return new BowChoices(newSchool, opposite, strokes, own);
   }
 
   /** The same with figures that come back starting the other way, or the same. */
   public BowChoices withOpposite(boolean isOpposite) {
-    return new BowChoices(school, isOpposite, strokes);
+    return new BowChoices(school, isOpposite, strokes, own);
   }
 
   /** The same school with these decisions in place of all others. */
   public BowChoices withStrokes(List<StrokeAt> newStrokes) {
-    return new BowChoices(school, opposite, newStrokes);
+    return new BowChoices(school, opposite, newStrokes, own);
+  }
+
+  /** The same with a player's own weights in place of any others. */
+  public BowChoices with(OwnWeights newOwn) {
+    return new BowChoices(school, opposite, strokes, newOwn);
   }
 
   /** These and a decision, in place of those on its note that it excludes. */

@@ -4,6 +4,7 @@ import app.fret.reading.StrokeGroups;
 import app.fret.score.Span;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /**
  * The strokes of a passage.
@@ -35,6 +36,13 @@ public record BowPlan(
   /** The same with strokes of which more is said. */
   public BowPlan withStrokes(List<Stroke> newStrokes) {
     return new BowPlan(school, newStrokes, effort, hairCm, planes, patterns, troubles, answers);
+  }
+
+  /**
+   * What each term costs over the whole passage; what signs and decisions ask for is no term of it.
+   */
+  public Map<String, Double> effortByTerm() {
+    return answers.effortByTerm();
   }
 
   /** The other ways to take a stroke, cheapest first; none where it is plucked. */

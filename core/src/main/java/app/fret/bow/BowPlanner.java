@@ -8,7 +8,9 @@ import app.fret.search.Lazy;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /**
  * Plans how a passage is bowed: which notes share a stroke, which way each stroke goes, where on
@@ -85,7 +87,7 @@ public final class BowPlanner {
       this.places = places;
       this.choices = choices;
       this.strings = strings;
-      this.weights = BowWeights.of(choices.school());
+      this.weights = BowWeights.of(choices.school(), choices.own());
       this.decided = new Decided(choices, brief.reading().places());
       BowLine.Cuts cuts = new NoteCuts(brief, choices.school(), decided);
       this.line = new BowLine(brief, strings, cuts);
@@ -118,7 +120,23 @@ public final class BowPlanner {
           new Planes(line, strokes).plan(),
           new BowPatterns(line, strokes).find(),
           tried(new BowTroubles(bowed, decided).find(), search),
-          new BowAnswers(search, number -> others(others, strokes, number)));
+          new BowAnswers(
+              search, number -> others(others, strokes, number), () -> effortByTerm(bowed)));
+    }
+
+    /** What each term costs over the whole passage, those of signs and decisions left out. */
+    private Map<String, Double> effortByTerm(BowedPath path) {
+      Map<String, Double> efforts = new TreeMap<>();
+      for (BowTerm term : BowTerms.all()) {
+        if (BowTermWords.isOfTheHand(term.name())) {
+          double sum = 0;
+          for (int i = 0; i < path.size(); i++) {
+            sum += effort(term, path.draft(i), path.way(i));
+          }
+          efforts.put(term.name(), sum);
+        }
+      }
+      return efforts;
     }
 
     /** Troubles whose mends were tried on the passage, when somebody asks for them. */

@@ -1,5 +1,6 @@
 package app.fret.bow;
 
+import app.fret.leaning.OwnWeights;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
@@ -9,6 +10,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Properties;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** What the bow's efforts weigh in a school, read from the table beside this class. */
 final class BowWeights {
@@ -23,10 +25,23 @@ final class BowWeights {
     }
   }
 
+  private static final Map<Leaned, BowWeights> LEANED = new ConcurrentHashMap<>();
+
+  private final OwnWeights own;
   private final Map<String, Double> prices = new HashMap<>();
   private final Map<String, Double> terms = new HashMap<>();
 
+  /** Whose weights: alike ones are one object, so that what was worked out by them serves again. */
+  private record Leaned(BowSchool school, OwnWeights own) {}
+
+  private BowWeights(BowWeights plain, OwnWeights own) {
+    this.own = own;
+    prices.putAll(plain.prices);
+    terms.putAll(plain.terms);
+  }
+
   private BowWeights(Properties table, BowSchool school) {
+    this.own = OwnWeights.NONE;
     for (String key : table.stringPropertyNames()) {
       double value = Double.parseDouble(table.getProperty(key));
       int dot = key.indexOf('.');
@@ -43,6 +58,14 @@ final class BowWeights {
     return KNOWN.get(school);
   }
 
+  /** The weights of a school for a player of own weights. */
+  static BowWeights of(BowSchool school, OwnWeights own) {
+    return own.isNone()
+        ? of(school)
+        : LEANED.computeIfAbsent(
+            new Leaned(school, own), key -> new BowWeights(KNOWN.get(school), own));
+  }
+
   /** The price of this name. */
   double price(String name) {
     Double price = prices.get(name);
@@ -55,7 +78,7 @@ final class BowWeights {
   /** What a term's effort is multiplied with: a weight of terms, or a price of the school. */
   double term(String name) {
     Double weight = terms.get(name);
-    return weight == null ? price(name) : weight;
+    return (weight == null ? price(name) : weight) * own.factor(name);
   }
 
   private static Properties load() {

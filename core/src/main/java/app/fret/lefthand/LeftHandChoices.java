@@ -1,6 +1,6 @@
 package app.fret.lefthand;
 
-import app.fret.lefthand.effort.OwnWeights;
+import app.fret.leaning.OwnWeights;
 import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
 import app.fret.score.NoteRef;

@@ -7,12 +7,14 @@ import static org.assertj.core.api.Assertions.within;
 import app.fret.brief.Brief;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;
+import app.fret.leaning.OwnWeights;
 import app.fret.score.BeatUnit;
 import app.fret.score.BowDirection;
 import app.fret.score.Tempo;
 import app.fret.testing.Briefs;
 import app.fret.testing.Music;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -55,6 +57,24 @@ class StrokeDecisionsTest {
     double wanted = free / 2;
     Stroke stroke = of(strokes(4, "cm:" + wanted), 4);
     assertThat(stroke.amountCm()).isCloseTo(wanted, within(0.1 * wanted + 0.6));
+  }
+
+  private double effortOf(String term, OwnWeights own) {
+    Brief decided = brief.bowed(DecidedGroups.of(brief.reading(), BowChoices.none()));
+    BowPlan plan =
+        new BowPlanner().plan(decided, BowChoices.none().with(own), Bowed.strings(brief));
+    return plan.effortByTerm().get(term) / own.factor(term);
+  }
+
+  /** What weighs more is not suffered more: a property of any least effort. */
+  @ParameterizedTest
+  @ValueSource(strings = {"amount", "place", "ends", "beat", "strong"})
+  void aTermOfMoreWeightCostsNoMoreByItself(String term) {
+    double asUsual = effortOf(term, OwnWeights.NONE);
+    assertThat(effortOf(term, new OwnWeights(Map.of(term, 2.44))))
+        .isLessThanOrEqualTo(asUsual + 1e-9);
+    assertThat(effortOf(term, new OwnWeights(Map.of(term, 0.41))))
+        .isGreaterThanOrEqualTo(asUsual - 1e-9);
   }
 
   @Test

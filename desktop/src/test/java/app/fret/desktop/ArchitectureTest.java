@@ -34,6 +34,7 @@ class ArchitectureTest {
           "shape",
           "brief",
           "search",
+          "leaning",
           "lefthand",
           "bow",
           "vibrato",

@@ -8,6 +8,15 @@ import java.util.List;
 public final class EffortTerms {
   private EffortTerms() {}
 
+  /** What a term is about, such as {@code crossing of strings}. */
+  public static String inShort(Player player, String term) {
+    return of(player).stream()
+        .filter(t -> t.name().equals(term))
+        .findFirst()
+        .map(EffortTerm::inShort)
+        .orElse(term.replace('-', ' '));
+  }
+
   /** All terms, in the order their reasons are shown. */
   public static List<EffortTerm> of(Player player) {
     Crawl crawl = new Crawl(player);

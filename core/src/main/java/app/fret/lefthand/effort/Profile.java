@@ -1,5 +1,6 @@
 package app.fret.lefthand.effort;
 
+import app.fret.leaning.OwnWeights;
 import java.util.Map;
 
 /**

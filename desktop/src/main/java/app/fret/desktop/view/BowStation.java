@@ -80,7 +80,8 @@ final class BowStation extends VBox {
         Parts.button("compare-bowings", "Compare", "link-action", services::compareBowings);
     HBox at = new HBox(6, Parts.label("at", "quiet"), tempoChoice());
     at.setAlignment(Pos.CENTER_LEFT);
-    row.getChildren().addAll(opposite, compare, at);
+    row.getChildren()
+        .addAll(opposite, compare, at, new OwnWeightsLink("show-own-weights-bow", desk, services));
     return row;
   }
 

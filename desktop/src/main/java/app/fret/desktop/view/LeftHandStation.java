@@ -34,7 +34,6 @@ final class LeftHandStation extends VBox {
   private final PassageDesk desk;
   private final Label figures = Parts.label("", "quiet");
   private final ScoreView score;
-  private final Button own = Parts.button("show-own-weights", "", "link-action", () -> {});
   private final FingerboardView fingerboard = new FingerboardView();
   private final ToggleGroup profiles = new ToggleGroup();
   private final PauseTransition putOut = new PauseTransition(LIT);
@@ -53,7 +52,6 @@ final class LeftHandStation extends VBox {
     selection.startProperty().addListener((property, before, now) -> showRange());
     desk.studyProperty().addListener((property, before, now) -> show());
     desk.changedNotesProperty().addListener((property, before, now) -> light(now));
-    Parts.whileShown(this, desk.ownWeights().leaningsProperty(), this::showOwnWeights);
     putOut.setOnFinished(e -> score.litProperty().set(Set.of()));
     show();
     showRange();
@@ -92,10 +90,14 @@ final class LeftHandStation extends VBox {
     Button player = Parts.button("show-player", "Your hand", "link-action", services::showPlayer);
     compare.setMinWidth(USE_PREF_SIZE);
     player.setMinWidth(USE_PREF_SIZE);
-    own.setOnAction(e -> services.showOwnWeights());
-    own.setMinWidth(USE_PREF_SIZE);
-    own.managedProperty().bind(own.visibleProperty());
-    HBox row = new HBox(20, figures, Parts.stretch(), own, compare, player);
+    HBox row =
+        new HBox(
+            20,
+            figures,
+            Parts.stretch(),
+            new OwnWeightsLink("show-own-weights", desk, services),
+            compare,
+            player);
     row.getStyleClass().add("station-figures");
     row.setAlignment(Pos.CENTER_LEFT);
     return row;
@@ -121,15 +123,7 @@ final class LeftHandStation extends VBox {
         .filter(t -> t.getUserData().equals(study.choices().profile().name()))
         .forEach(profiles::selectToggle);
     score.studyProperty().set(Optional.of(study));
-    showOwnWeights();
     fingerboard.studyProperty().set(Optional.of(study));
-  }
-
-  /** What weighs otherwise for this player, where anything does. */
-  private void showOwnWeights() {
-    int count = desk.ownWeights().leaningsProperty().get().size();
-    own.setText(count == 0 ? "Own weights" : "Own weights (" + count + ")");
-    own.setVisible(count > 0 || !desk.ownWeights().inForce().isNone());
   }
 
   private void showRange() {

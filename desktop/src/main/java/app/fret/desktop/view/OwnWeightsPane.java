@@ -1,9 +1,8 @@
 package app.fret.desktop.view;
 
 import app.fret.desktop.model.OwnWeightsDesk;
+import app.fret.desktop.model.OwnWeightsDesk.Own;
 import app.fret.desktop.model.PassageDesk;
-import app.fret.lefthand.effort.OwnWeights;
-import app.fret.lefthand.leaning.Leaning;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -33,7 +32,7 @@ final class OwnWeightsPane extends VBox {
             Parts.words(
                 "Where ways you kept with more of something lead those with less by three, its"
                     + " weight falls until they are no dearer than what was planned; and the other"
-                    + " way round. A way counts as long as it is pinned."),
+                    + " way round. A way counts as long as it is decided."),
             rows,
             foot);
     Parts.whileShown(this, own.leaningsProperty(), this::show);
@@ -43,19 +42,18 @@ final class OwnWeightsPane extends VBox {
 
   private void show() {
     rows.getChildren().clear();
-    for (Leaning leaning : own.leaningsProperty().get()) {
+    for (Own leaning : own.leaningsProperty().get()) {
       rows.getChildren()
           .add(
               row(
                   own.words(leaning),
-                  "take-back-" + leaning.term(),
+                  "take-back-" + leaning.leaning().term(),
                   "Take back",
                   () -> own.takeBack(leaning)));
     }
-    OwnWeights here = own.inForce();
-    if (rows.getChildren().isEmpty() && here.isNone()) {
+    if (rows.getChildren().isEmpty() && own.isNoneInForce()) {
       rows.getChildren().add(Parts.words("Nothing weighs otherwise for you than for everybody."));
-    } else if (here.equals(own.weights())) {
+    } else if (own.isInForce()) {
       rows.getChildren()
           .add(
               row(
@@ -67,7 +65,7 @@ final class OwnWeightsPane extends VBox {
       rows.getChildren()
           .add(
               row(
-                  here.isNone()
+                  own.isNoneInForce()
                       ? "This passage is planned without them, as it was begun."
                       : "This passage is planned with earlier ones.",
                   "own-weights-use",

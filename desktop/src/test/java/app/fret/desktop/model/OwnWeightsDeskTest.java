@@ -2,10 +2,13 @@ package app.fret.desktop.model;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fret.bow.BowTermWords;
+import app.fret.bow.OtherStroke;
+import app.fret.desktop.model.OwnWeightsDesk.Own;
+import app.fret.leaning.OwnWeights;
+import app.fret.leaning.Side;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.LeftHandPlan.OtherWay;
-import app.fret.lefthand.effort.OwnWeights;
-import app.fret.lefthand.leaning.Leaning;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -41,13 +44,13 @@ class OwnWeightsDeskTest extends OverDemo {
   }
 
   private List<String> moved() {
-    return own().leaningsProperty().get().stream().map(Leaning::term).toList();
+    return own().leaningsProperty().get().stream().map(o -> o.leaning().term()).toList();
   }
 
   @Test
   void aFewChoicesMoveNothing() {
     assertThat(keepCrossings(2)).isEqualTo(2);
-    assertThat(book.keptWays(passage().opened().owner().id())).hasSize(2);
+    assertThat(book.keptWays(passage().opened().owner().id(), Side.LEFT_HAND)).hasSize(2);
     assertThat(own().leaningsProperty().get()).isEmpty();
   }
 
@@ -55,8 +58,8 @@ class OwnWeightsDeskTest extends OverDemo {
   void repeatedChoicesMoveAWeightWhichIsSaidInFigures() {
     assertThat(keepCrossings(8)).isEqualTo(8);
     assertThat(moved()).contains("string-crossing");
-    Leaning leaning = own().leaningsProperty().get().get(moved().indexOf("string-crossing"));
-    assertThat(leaning.factor()).isLessThan(1);
+    Own leaning = own().leaningsProperty().get().get(moved().indexOf("string-crossing"));
+    assertThat(leaning.leaning().factor()).isLessThan(1);
     assertThat(own().words(leaning))
         .matches(
             "Crossing of strings now at 0\\.\\d\\d of its weight\\. You kept ways with more of it"
@@ -66,22 +69,24 @@ class OwnWeightsDeskTest extends OverDemo {
   @Test
   void thePassageThatIsPractisedIsPlannedWithThemOnlyWhenToldTo() {
     keepCrossings(8);
-    assertThat(own().inForce()).isEqualTo(OwnWeights.NONE);
+    assertThat(own().inForce(Side.LEFT_HAND)).isEqualTo(OwnWeights.NONE);
     own().use();
-    assertThat(own().inForce()).isEqualTo(own().weights()).isNotEqualTo(OwnWeights.NONE);
+    assertThat(own().inForce(Side.LEFT_HAND))
+        .isEqualTo(own().weights(Side.LEFT_HAND))
+        .isNotEqualTo(OwnWeights.NONE);
     passage().undo();
-    assertThat(own().inForce()).isEqualTo(OwnWeights.NONE);
+    assertThat(own().inForce(Side.LEFT_HAND)).isEqualTo(OwnWeights.NONE);
   }
 
   @Test
   void aLeaningTakenBackCountsNoMoreHereEither() {
     keepCrossings(8);
     own().use();
-    for (Leaning leaning : own().leaningsProperty().get()) {
+    for (Own leaning : own().leaningsProperty().get()) {
       own().takeBack(leaning);
     }
     assertThat(moved()).doesNotContain("string-crossing");
-    assertThat(own().inForce()).isEqualTo(OwnWeights.NONE);
+    assertThat(own().inForce(Side.LEFT_HAND)).isEqualTo(OwnWeights.NONE);
   }
 
   @Test
@@ -92,5 +97,42 @@ class OwnWeightsDeskTest extends OverDemo {
       passage().undo();
     }
     assertThat(own().leaningsProperty().get()).isEmpty();
+  }
+
+  /**
+   * Starts strokes elsewhere than planned, at notes far enough apart to be choices of their own.
+   */
+  private int keepPlaces(int most) {
+    int kept = 0;
+    for (int i = 0; i < passage().study().bow().strokes().size() && kept < most; i += 7) {
+      for (OtherStroke way : passage().study().bow().otherWays(i)) {
+        if (way.decided().decision().place().isPresent()) {
+          passage().bow().take(way);
+          kept++;
+          break;
+        }
+      }
+    }
+    return kept;
+  }
+
+  @Test
+  void theBowLearnsFromItsOwnDecisions() {
+    int kept = keepPlaces(6);
+    assertThat(kept).isGreaterThan(2);
+    long player = passage().opened().owner().id();
+    assertThat(book.keptWays(player, Side.BOW)).hasSize(kept);
+    assertThat(book.keptWays(player, Side.LEFT_HAND)).isEmpty();
+    assertThat(own().leaningsProperty().get())
+        .isNotEmpty()
+        .allSatisfy(o -> assertThat(o.side()).isEqualTo(Side.BOW));
+    Own first = own().leaningsProperty().get().get(0);
+    assertThat(own().words(first))
+        .contains(BowTermWords.inShort(first.leaning().term()).substring(1));
+    own().use();
+    assertThat(passage().study().choices().bow().own()).isEqualTo(own().weights(Side.BOW));
+    own().takeBack(first);
+    assertThat(passage().study().choices().bow().own().factors())
+        .doesNotContainKey(first.leaning().term());
   }
 }

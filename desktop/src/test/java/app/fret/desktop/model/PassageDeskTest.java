@@ -18,6 +18,7 @@ import app.fret.book.LogEntry;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.PlayerSetup;
 import app.fret.instrument.StatedTuning;
+import app.fret.leaning.Side;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.Pin;
@@ -131,7 +132,7 @@ class PassageDeskTest {
       waiting.remove().run();
     }
     assertThat(desk.study().pins()).hasSize(2);
-    verify(book, times(2)).keepWay(eq(7L), any(), any());
+    verify(book, times(2)).keepWay(eq(7L), eq(Side.LEFT_HAND), any(), any());
     verify(book, times(1)).keepChoices(anyLong(), any(), any());
     verify(book).keepChoices(7, Choices.at(target), desk.study().choices());
     desk.perform(Command.UNDO);

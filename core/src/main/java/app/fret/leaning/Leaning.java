@@ -1,9 +1,5 @@
-package app.fret.lefthand.leaning;
+package app.fret.leaning;
 
-import app.fret.instrument.Player;
-import app.fret.lefthand.effort.EffortTerm;
-import app.fret.lefthand.effort.EffortTerms;
-import app.fret.lefthand.effort.OwnWeights;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -93,14 +89,5 @@ public record Leaning(String term, double factor, int more, int less) {
     Map<String, Double> factors = new TreeMap<>();
     leanings.forEach(l -> factors.put(l.term(), l.factor()));
     return new OwnWeights(factors);
-  }
-
-  /** What it is in plain words, such as {@code crossing of strings}. */
-  public String inShort(Player player) {
-    return EffortTerms.of(player).stream()
-        .filter(t -> t.name().equals(term))
-        .findFirst()
-        .map(EffortTerm::inShort)
-        .orElse(term.replace('-', ' '));
   }
 }

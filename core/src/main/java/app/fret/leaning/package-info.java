@@ -4,4 +4,4 @@
  * <p>Nobody sets weights by hand: they keep a way that costs more by some terms and less by others,
  * and where they do so again and again in the same direction, those terms weigh otherwise for them.
  */
-package app.fret.lefthand.leaning;
+package app.fret.leaning;

@@ -1,8 +1,5 @@
-package app.fret.lefthand.leaning;
+package app.fret.leaning;
 
-import app.fret.lefthand.Difference;
-import app.fret.lefthand.effort.OwnWeights;
-import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
@@ -22,15 +19,15 @@ public record KeptWay(Map<String, Double> shares) {
   }
 
   /**
-   * The way of which a plan says so.
+   * The way of which plans say so.
    *
-   * @param inForce the own weights the plan was made with; shares are kept as without them
+   * @param shares what it costs more by each term
+   * @param inForce the own weights the plans were made with; shares are kept as without them
    */
-  public static KeptWay of(List<Difference> differences, OwnWeights inForce) {
-    Map<String, Double> shares = new TreeMap<>();
-    differences.forEach(
-        d -> shares.merge(d.term(), d.share() / inForce.factor(d.term()), Double::sum));
-    return new KeptWay(shares);
+  public static KeptWay of(Map<String, Double> shares, OwnWeights inForce) {
+    Map<String, Double> plain = new TreeMap<>();
+    shares.forEach((term, share) -> plain.put(term, share / inForce.factor(term)));
+    return new KeptWay(plain);
   }
 
   /** What it costs more than the planned one where terms are multiplied so. */

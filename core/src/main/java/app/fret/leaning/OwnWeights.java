@@ -1,4 +1,4 @@
-package app.fret.lefthand.effort;
+package app.fret.leaning;
 
 import java.util.Map;
 import java.util.TreeMap;
@@ -24,7 +24,14 @@ public record OwnWeights(Map<String, Double> factors) {
     return factors.getOrDefault(term, 1.0);
   }
 
-  /** Whether any term counts otherwise than the profile says. */
+  /** The same with a term that counts as the profile says. */
+  public OwnWeights without(String term) {
+    Map<String, Double> fewer = new TreeMap<>(factors);
+    fewer.remove(term);
+    return new OwnWeights(fewer);
+  }
+
+  /** Whether no term counts otherwise than the profile says. */
   public boolean isNone() {
     return factors.isEmpty();
   }

@@ -16,12 +16,8 @@ import app.fret.desktop.view.Station;
 import app.fret.practice.schedule.CardKind;
 import app.fret.study.Study;
 import java.io.IOException;
-import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -37,31 +33,7 @@ import org.testfx.api.FxToolkit;
 class PractiseWeekTest extends Journey {
   private static final int WEEK = 7;
 
-  /** A clock that stands still until it is moved. */
-  private static final class TestClock extends Clock {
-    private volatile Instant now = Instant.parse("2026-11-26T08:00:00Z");
-
-    void move(Duration on) {
-      now = now.plus(on);
-    }
-
-    @Override
-    public ZoneId getZone() {
-      return ZoneOffset.UTC;
-    }
-
-    @Override
-    public Clock withZone(ZoneId zone) {
-      return this;
-    }
-
-    @Override
-    public Instant instant() {
-      return now;
-    }
-  }
-
-  private final TestClock clock = new TestClock();
+  private final MovingClock clock = new MovingClock("2026-11-26T08:00:00Z");
 
   @Override
   void open() throws BookException, TimeoutException {

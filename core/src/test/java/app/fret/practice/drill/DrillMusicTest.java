@@ -9,7 +9,6 @@ import app.fret.lefthand.hand.Stop;
 import app.fret.reading.PlayedNote;
 import app.fret.score.BeatUnit;
 import app.fret.score.Clef;
-import app.fret.score.Event;
 import app.fret.score.Finger;
 import app.fret.score.Marks;
 import app.fret.score.Metre;
@@ -17,7 +16,6 @@ import app.fret.score.Note;
 import app.fret.score.NoteValue;
 import app.fret.score.Passage;
 import app.fret.score.PassageBuilder;
-import app.fret.score.Sounding;
 import app.fret.score.Span;
 import app.fret.score.Tempo;
 import app.fret.score.WrittenLength;
@@ -232,18 +230,7 @@ class DrillMusicTest {
     Study study = STUDIES.get(0);
     DrillMusic chain =
         DrillKind.CHAIN_BACK.make(study.drillSource(), new Span(0, 11)).orElseThrow();
-    List<Integer> lastOfEachLink = new ArrayList<>();
-    List<Event> events = chain.passage().events();
-    for (int i = 0; i < events.size(); i++) {
-      boolean ends =
-          events.get(i) instanceof Sounding
-              && (i + 1 == events.size()
-                  || !(events.get(i + 1) instanceof Sounding)
-                  || chain.sources().get(i + 1) < chain.sources().get(i));
-      if (ends) {
-        lastOfEachLink.add(chain.sources().get(i));
-      }
-    }
+    List<Integer> lastOfEachLink = DrillProperties.linkEnds(chain);
     assertThat(lastOfEachLink).isNotEmpty().allSatisfy(n -> assertThat(n).isEqualTo(12));
   }
 

@@ -11,6 +11,7 @@ import app.fret.reading.PlayedNote;
 import app.fret.score.Bar;
 import app.fret.score.Event;
 import app.fret.score.Note;
+import app.fret.score.Sounding;
 import app.fret.study.Choices;
 import app.fret.study.Study;
 import java.util.ArrayList;
@@ -68,5 +69,22 @@ final class DrillProperties {
       }
     }
     return pins;
+  }
+
+  /** The notes on which the links of a chain end. */
+  static List<Integer> linkEnds(DrillMusic chain) {
+    List<Integer> ends = new ArrayList<>();
+    List<Event> events = chain.passage().events();
+    for (int i = 0; i < events.size(); i++) {
+      boolean isEnd =
+          events.get(i) instanceof Sounding
+              && (i + 1 == events.size()
+                  || !(events.get(i + 1) instanceof Sounding)
+                  || chain.sources().get(i + 1) < chain.sources().get(i));
+      if (isEnd) {
+        ends.add(chain.sources().get(i));
+      }
+    }
+    return ends;
   }
 }

@@ -5,8 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;
 import app.fret.score.BeatUnit;
-import app.fret.score.Event;
-import app.fret.score.Sounding;
 import app.fret.score.Span;
 import app.fret.score.Tempo;
 import app.fret.study.Choices;
@@ -89,27 +87,11 @@ class DrillsOfGeneratedMusicTest {
         .isNotEmpty()
         .allSatisfy(
             drill -> {
-              List<Integer> ends = linkEnds(drill.music());
+              List<Integer> ends = DrillProperties.linkEnds(drill.music());
               assertThat(ends).isNotEmpty();
               int end = ends.get(0);
               assertThat(ends).allMatch(e -> e == end);
               assertThat(end).isGreaterThan(drill.notes().last() - 1);
             });
-  }
-
-  private static List<Integer> linkEnds(DrillMusic chain) {
-    List<Integer> ends = new ArrayList<>();
-    List<Event> events = chain.passage().events();
-    for (int i = 0; i < events.size(); i++) {
-      boolean isEnd =
-          events.get(i) instanceof Sounding
-              && (i + 1 == events.size()
-                  || !(events.get(i + 1) instanceof Sounding)
-                  || chain.sources().get(i + 1) < chain.sources().get(i));
-      if (isEnd) {
-        ends.add(chain.sources().get(i));
-      }
-    }
-    return ends;
   }
 }

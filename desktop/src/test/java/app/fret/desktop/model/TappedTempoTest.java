@@ -3,39 +3,18 @@ package app.fret.desktop.model;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.time.Clock;
+import app.fret.desktop.MovingClock;
 import java.time.Duration;
-import java.time.Instant;
-import java.time.ZoneId;
-import java.time.ZoneOffset;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 
 /** A tempo tapped along, by a clock that the test moves on. */
 class TappedTempoTest {
-  private Instant now = Instant.parse("2026-11-26T08:00:00Z");
-
-  private final TappedTempo taps =
-      new TappedTempo(
-          new Clock() {
-            @Override
-            public ZoneId getZone() {
-              return ZoneOffset.UTC;
-            }
-
-            @Override
-            public Clock withZone(ZoneId zone) {
-              return this;
-            }
-
-            @Override
-            public Instant instant() {
-              return now;
-            }
-          });
+  private final MovingClock clock = new MovingClock("2026-11-26T08:00:00Z");
+  private final TappedTempo taps = new TappedTempo(clock);
 
   private OptionalDouble tapAfter(long millis) {
-    now = now.plus(Duration.ofMillis(millis));
+    clock.move(Duration.ofMillis(millis));
     return taps.tap();
   }
 

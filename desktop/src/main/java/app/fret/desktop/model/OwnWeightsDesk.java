@@ -31,7 +31,8 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
  * say so, and taken back.
  *
  * <p>What is practised already does not change under the hand: new passages begin with the own
- * weights, one that is open takes them only when it is told to.
+ * weights, one that is open takes them only when it is told to. What is decided while the window
+ * closes is kept as ever, but moves no weight.
  */
 public final class OwnWeightsDesk {
   /** More decisions at once are a plan or marks that were taken over, no choice of a way. */
@@ -103,7 +104,7 @@ public final class OwnWeightsDesk {
     if (count == 0 || count > MOST_AT_ONCE) {
       refresh();
     } else {
-      workers.plan(() -> keep(pinned, bowed, now), desk::tell);
+      workers.planWhileOpen(() -> keep(pinned, bowed, now), desk::tell);
     }
   }
 
@@ -174,7 +175,7 @@ public final class OwnWeightsDesk {
   }
 
   private void refresh() {
-    workers.keep(() -> show(read(), false), desk::tell);
+    workers.keepWhileOpen(() -> show(read(), false), desk::tell);
   }
 
   private void show(List<Own> now, boolean tells) {

@@ -10,6 +10,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ThreadFactory;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
@@ -99,6 +100,38 @@ public final class Workers {
    */
   void plan(Runnable task, Consumer<Notice> onFault) {
     planning.execute(guarded(task, onFault));
+  }
+
+  /**
+   * Works out something of little use once the window is closing: it is not begun then.
+   *
+   * @param onFault hears what went wrong, on the window's thread
+   */
+  void planWhileOpen(Runnable task, Consumer<Notice> onFault) {
+    whileOpen(planning, task, onFault);
+  }
+
+  /**
+   * Asks or keeps something of little use once the window is closing: it is not begun then.
+   *
+   * @param onFault hears what went wrong, on the window's thread
+   */
+  void keepWhileOpen(Runnable task, Consumer<Notice> onFault) {
+    whileOpen(keeping, task, onFault);
+  }
+
+  private void whileOpen(Executor executor, Runnable task, Consumer<Notice> onFault) {
+    Runnable guarded = guarded(task, onFault);
+    try {
+      executor.execute(
+          () -> {
+            if (!finishing) {
+              guarded.run();
+            }
+          });
+    } catch (RejectedExecutionException e) {
+      // Between the last decision and its showing the window was closed.
+    }
   }
 
   /**

@@ -3,6 +3,8 @@ package app.fret.desktop.model;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.CountDownLatch;
@@ -158,5 +160,18 @@ class WorkersTest {
         noFault());
     workers.finish();
     assertThat(heard).containsExactly("planned", "kept");
+  }
+
+  @Test
+  void whatIsOfUseWhileOpenOnlyIsNotBegunOnceTheWindowCloses() {
+    List<String> done = Collections.synchronizedList(new ArrayList<>());
+    workers.planWhileOpen(() -> done.add("planned"), fault -> done.add("fault"));
+    workers.plan(() -> done.add("decided"), fault -> done.add("fault"));
+    workers.finish();
+    assertThat(done).contains("decided").doesNotContain("fault");
+    int before = done.size();
+    workers.planWhileOpen(() -> done.add("late"), fault -> done.add("fault"));
+    workers.keepWhileOpen(() -> done.add("late"), fault -> done.add("fault"));
+    assertThat(done).hasSize(before);
   }
 }

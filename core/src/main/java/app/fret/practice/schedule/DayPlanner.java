@@ -80,11 +80,7 @@ final class DayPlanner {
         cards.stream()
             .flatMap(c -> c.item().stream())
             .distinct()
-            .flatMap(
-                i ->
-                    i.spots().stream()
-                        .filter(Spot::isCapped)
-                        .map(s -> i.title() + ", " + s.words()))
+            .flatMap(item -> careWords(item).stream())
             .collect(Collectors.joining("; "));
     return places.isEmpty()
         ? ""
@@ -95,6 +91,13 @@ final class DayPlanner {
             + " times in a row and "
             + SpotCount.CAP.aDay()
             + " a day; stop at any pain and ask your teacher or a clinician";
+  }
+
+  /** The hardest spot of an item that loads the hand, and how many more there are. */
+  private static Optional<String> careWords(Item item) {
+    List<Spot> loading = item.spots().stream().filter(Spot::isCapped).toList();
+    String more = loading.size() > 1 ? " and " + (loading.size() - 1) + " more" : "";
+    return loading.stream().findFirst().map(spot -> item.title() + ", " + spot.words() + more);
   }
 
   /** One cold pass of each passage that is due for one, in an order drawn for the day. */

@@ -128,13 +128,23 @@ public record Scale(Step step, int alter, Kind kind, int octaves) {
     };
   }
 
-  private int lowest(Instrument instrument) {
-    Range range = Range.of(instrument);
+  /** How many octaves of a tonic an instrument has, at least 1. */
+  public static int octavesOf(Step step, int alter, Instrument instrument) {
+    int low = midi(step, alter, instrument, lowOctave(step, alter, instrument));
+    return (Range.of(instrument).highest().midi() - low) / SEMITONES;
+  }
+
+  private static int lowOctave(Step step, int alter, Instrument instrument) {
     int octave = 0;
-    while (midi(instrument, octave) < range.lowest().midi()) {
+    while (midi(step, alter, instrument, octave) < Range.of(instrument).lowest().midi()) {
       octave++;
     }
-    int most = (range.highest().midi() - midi(instrument, octave)) / SEMITONES;
+    return octave;
+  }
+
+  private int lowest(Instrument instrument) {
+    int octave = lowOctave(step, alter, instrument);
+    int most = octavesOf(step, alter, instrument);
     if (octaves > most) {
       throw new IllegalArgumentException(
           "the "
@@ -150,7 +160,7 @@ public record Scale(Step step, int alter, Kind kind, int octaves) {
     return octave;
   }
 
-  private int midi(Instrument instrument, int octave) {
+  private static int midi(Step step, int alter, Instrument instrument, int octave) {
     return instrument.sounding(new WrittenPitch(step, alter, octave), Optional.empty()).midi();
   }
 

@@ -1,18 +1,26 @@
 package app.fret.study;
 
+import app.fret.instrument.Instrument;
 import app.fret.instrument.OutOfRangeException;
+import app.fret.lefthand.PinConflictException;
+import app.fret.practice.Scale;
 import app.fret.practice.drill.DrillKind;
 import app.fret.practice.drill.DrillMusic;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
+import app.fret.score.Key;
+import app.fret.score.Passage;
 import app.fret.score.PlayOrder;
 import app.fret.score.Span;
 import app.fret.score.Tempo;
+import app.fret.tuning.Tonic;
 import java.util.List;
 import java.util.Optional;
 
 /** The music of a card: the passage itself, or a drill made of it. */
 public final class CardMusic {
+  private static final int WARM_UP_OCTAVES = 2;
+
   private CardMusic() {}
 
   /**
@@ -37,6 +45,9 @@ public final class CardMusic {
   public static Made of(Study study, Card card, Tempo at) {
     if (card.kind().isWholePass() || !isPlayed(card.kind())) {
       return new Made(study, 1);
+    }
+    if (card.kind() == CardKind.WARM_UP) {
+      return new Made(warmUp(study, at), 1);
     }
     DrillKind kind = card.drill().flatMap(DrillKind::ofId).orElse(kindOf(card.kind()));
     Span notes = notes(study, card);
@@ -64,10 +75,25 @@ public final class CardMusic {
 
   private static DrillKind kindOf(CardKind kind) {
     return switch (kind) {
-      case WARM_UP -> DrillKind.CRESCENDO_SCALE;
       case WHOLE_CLIMB -> DrillKind.WHOLE_CLIMB;
       default -> DrillKind.RHYTHM;
     };
+  }
+
+  /** The scale of the passage's key from the lowest tonic, two octaves where there are two. */
+  private static Study warmUp(Study study, Tempo at) {
+    Key key = study.passage().bars().get(0).key();
+    Tonic tonic = Tonic.of(key, study.notes());
+    Scale.Kind kind = tonic.minor() ? Scale.Kind.MELODIC_MINOR : Scale.Kind.MAJOR;
+    Instrument instrument = study.player().instrument();
+    int octaves =
+        Math.min(WARM_UP_OCTAVES, Scale.octavesOf(tonic.step(), tonic.alter(), instrument));
+    Passage scale = new Scale(tonic.step(), tonic.alter(), kind, octaves).music(instrument);
+    try {
+      return Study.of(scale, study.player(), Choices.at(at));
+    } catch (OutOfRangeException | PinConflictException e) {
+      throw new IllegalStateException("a scale leaves the instrument", e);
+    }
   }
 
   /** Tempo of a warm-up: half of the target. */

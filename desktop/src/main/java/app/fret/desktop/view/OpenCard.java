@@ -283,7 +283,7 @@ final class OpenCard extends VBox {
     boolean warmsUp = card.kind() == CardKind.WARM_UP;
     if (!isHere) {
       steps.getChildren().add(Parts.words("This passage is being opened."));
-    } else {
+    } else if (!warmsUp) {
       steps.getChildren().add(Parts.words(Words.sentence(card.reason())));
     }
     Climb climb = desk.passes().climbProperty().get();

@@ -99,6 +99,8 @@ final class PacketPane extends VBox {
       case "keep-beat" -> "rhythms keep the beat";
       case "clean" -> "tempo that was clean";
       case "trial" -> "the trial of two ways";
+      case "profile" -> "what the fingering is to be good for";
+      case "own-weights" -> "the player's own weights";
       case "school" -> "how far the printed bowing binds";
       default -> row;
     };

@@ -288,14 +288,17 @@ class ScheduleTest {
     assertThat(soon.readyBy(TODAY)).contains(TODAY.plusDays(3));
   }
 
+  /** A passage, and a scale and a study of which a quarter of the day holds one. */
+  private static List<Item> withTurns() {
+    return List.of(
+        passage("a", 120, 60, TODAY.plusDays(61)),
+        other("s", Item.Kind.SCALE, 8),
+        other("t", Item.Kind.STUDY, 8));
+  }
+
   @Test
   void scalesAndStudiesTakeTurns() {
-    List<Item> items =
-        List.of(
-            passage("a", 120, 60, TODAY.plusDays(61)),
-            other("s", Item.Kind.SCALE, 8),
-            other("t", Item.Kind.STUDY, 8));
-    Schedule schedule = schedule(LEARNER, items, List.of());
+    Schedule schedule = schedule(LEARNER, withTurns(), List.of());
     List<CardKind> turns = new ArrayList<>();
     for (Day day : practised(schedule).subList(0, 6)) {
       day.cards().stream()
@@ -316,11 +319,6 @@ class ScheduleTest {
   /** What had its turn yesterday does not have it again before the others. */
   @Test
   void turnsAreRememberedByTheLog() {
-    List<Item> items =
-        List.of(
-            passage("a", 120, 60, TODAY.plusDays(61)),
-            other("s", Item.Kind.SCALE, 8),
-            other("t", Item.Kind.STUDY, 8));
     LoggedPass scale =
         new LoggedPass(
             "s",
@@ -333,7 +331,7 @@ class ScheduleTest {
             false,
             false,
             CardKind.SCALE);
-    List<Card> today = schedule(LEARNER, items, List.of(scale)).days().get(0).cards();
+    List<Card> today = schedule(LEARNER, withTurns(), List.of(scale)).days().get(0).cards();
     assertThat(today)
         .extracting(Card::kind)
         .contains(CardKind.STUDY)

@@ -304,13 +304,11 @@ final class OpenCard extends VBox {
     return card.item().filter(i -> !i.isPassage()).map(i -> title + ": " + i.title()).orElse(title);
   }
 
-  /** What has no music has no passes either: neither tempo nor Clean and Miss. */
+  /** What has no music has no passes either: no Clean and Miss, no gate, no note on a pass. */
   private void showCounting(boolean counts) {
     buttons.setVisible(counts);
     gate.setVisible(counts);
     note.setVisible(counts);
-    tempo.setVisible(counts);
-    click.setVisible(counts);
   }
 
   /** The fields of a recording stay while they are filled in. */

@@ -124,10 +124,11 @@ final class VoiceDrills {
       return Optional.empty();
     }
     Sheet sheet = new Sheet(source, doubles.get(0), true);
+    // A bow for each: all three in one run out of hair where the tempo is slow and the level high.
     for (int n : doubles) {
       List<Note> heads = source.heads(n);
-      sheet.add(Piece.of(n, heads.subList(0, 1), QUARTER).slurred(true));
-      sheet.add(Piece.of(n, heads, HALF).slurred(true));
+      sheet.add(Piece.of(n, heads.subList(0, 1), QUARTER));
+      sheet.add(Piece.of(n, heads, HALF));
       sheet.add(Piece.of(n, heads.subList(1, 2), QUARTER));
     }
     return Optional.of(sheet.finish());

@@ -12,6 +12,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -207,15 +208,15 @@ public final class Book implements AutoCloseable {
     return read(() -> passages.score(passageId));
   }
 
-  /** The music of a passage as it was mended, zipped MusicXML; empty where it is as it was read. */
-  public Optional<byte[]> edited(long passageId) {
+  /** The music of a passage as it was mended; empty where it is as it was read. */
+  public Optional<Packet.Mended> edited(long passageId) {
     return read(() -> passages.edited(passageId));
   }
 
   /**
    * Keeps the music of a passage as it was mended, beside the file; empty goes back to the file.
    */
-  public void keepEdited(long passageId, Optional<byte[]> music) {
+  public void keepEdited(long passageId, Optional<Packet.Mended> music) {
     change(() -> passages.keepEdited(passageId, music));
   }
 
@@ -266,14 +267,19 @@ public final class Book implements AutoCloseable {
     change(() -> log.add(entry));
   }
 
-  /** Notes words on the newest pass of a passage; none take them away. */
-  public void noteOnNewest(long passageId, Optional<String> words) {
-    change(() -> log.noteNewest(passageId, words));
+  /** Notes words on a pass; none take them away. */
+  public void noteOn(LogEntry pass, Optional<String> words) {
+    change(() -> log.note(pass, words));
   }
 
-  /** Takes back the newest pass of a passage, a slip. */
-  public void removeNewestFromLog(long passageId) {
-    change(() -> log.removeNewest(passageId));
+  /** Takes a pass back, a slip; it does not return with a packet. */
+  public void takeBack(LogEntry pass) {
+    change(() -> log.takeBack(pass));
+  }
+
+  /** The pass of a passage that was logged last in this book, whatever the clocks said. */
+  public Optional<LogEntry> lastLogged(long passageId) {
+    return read(() -> log.lastLogged(passageId));
   }
 
   /** How a player practises. */
@@ -286,13 +292,17 @@ public final class Book implements AutoCloseable {
     change(() -> days.keep(playerId, learner));
   }
 
-  /** Numbers of the cards of a day that a player ticked off. */
-  public Set<Integer> cardsDone(long playerId, LocalDate day) {
+  /** Names of the cards of a day that a player ticked off. */
+  public Set<String> cardsDone(long playerId, LocalDate day) {
     return read(() -> days.done(playerId, day));
   }
 
-  /** Ticks a card of a day off, or takes the tick back. */
-  public void tickCard(long playerId, LocalDate day, int card, boolean done) {
+  /**
+   * Ticks a card of a day off, or takes the tick back.
+   *
+   * @param card its name among the cards of its day
+   */
+  public void tickCard(long playerId, LocalDate day, String card, boolean done) {
     change(() -> days.tick(playerId, day, card, done));
   }
 
@@ -349,9 +359,19 @@ public final class Book implements AutoCloseable {
     return merged.get();
   }
 
-  /** Takes what a packet says in place of what stands here. */
-  public void takeTheirs(Packet packet, List<Merged.Conflict> conflicts) {
-    change(() -> conflicts.forEach(c -> packets().takeTheirs(packet, c)));
+  /**
+   * Takes what a packet says in place of what stands here.
+   *
+   * @param merged what came of taking the packet in
+   * @return a phrase for each decision whose note the music that stands now does not have
+   */
+  public List<String> takeTheirs(Packet packet, Merged merged, List<Merged.Conflict> conflicts) {
+    List<String> setAside = new ArrayList<>();
+    change(
+        () ->
+            conflicts.forEach(
+                c -> setAside.addAll(packets().takeTheirs(packet, merged.player().id(), c))));
+    return setAside;
   }
 
   private PacketTaking packets() {

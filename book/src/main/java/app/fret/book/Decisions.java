@@ -246,6 +246,15 @@ final class Decisions {
     put(passageId, row.area(), row.item(), row.version(), row.value());
   }
 
+  /** Puts rows in the place of all that stand there. */
+  void replaceAll(long passageId, List<Packet.Row> rows) {
+    handle
+        .createUpdate("DELETE FROM decision WHERE passage_id = :id")
+        .bind("id", passageId)
+        .execute();
+    rows.forEach(row -> put(passageId, row));
+  }
+
   private void change(
       long passageId, String area, Map<String, String> was, Map<String, String> is) {
     was.keySet().stream()

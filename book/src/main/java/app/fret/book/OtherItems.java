@@ -107,8 +107,11 @@ final class OtherItems {
    * Takes those of a packet in. One of the same kind and title is the same, its turns are those of
    * both; where both noted something different in it, theirs comes beside it, so that nothing is
    * lost.
+   *
+   * @return where both ask for other minutes
    */
-  void merge(long playerId, List<Packet.Other> theirs) {
+  List<Merged.Conflict> merge(long playerId, List<Packet.Other> theirs) {
+    List<Merged.Conflict> conflicts = new ArrayList<>();
     for (Packet.Other other : theirs) {
       Heard heard =
           new Heard(other.heardPerMinute(), other.bowings(), other.bowAmount(), other.shape());
@@ -116,8 +119,35 @@ final class OtherItems {
       if (same.heard().equals(Heard.NOTHING)) {
         keep(same.id(), heard);
       }
+      if (same.minutes() != other.minutes()) {
+        conflicts.add(
+            Merged.Conflict.of(
+                Merged.Subject.MINUTES_BESIDE,
+                Optional.empty(),
+                other.title(),
+                same.minutes() + " min",
+                other.minutes() + " min"));
+      }
       other.turns().forEach(day -> tick(same.id(), day, true));
     }
+    return conflicts;
+  }
+
+  /** Takes the minutes of the packet's of a title. */
+  void takeMinutes(long playerId, List<Packet.Other> theirs, String title) {
+    theirs.stream()
+        .filter(other -> other.title().equals(title))
+        .forEach(
+            other ->
+                handle
+                    .createUpdate(
+                        "UPDATE other_item SET minutes = :minutes"
+                            + " WHERE player_id = :player AND kind = :kind AND title = :title")
+                    .bind("minutes", other.minutes())
+                    .bind("player", playerId)
+                    .bind("kind", other.kind())
+                    .bind("title", title)
+                    .execute());
   }
 
   private Optional<OtherItem> find(long playerId, Packet.Other other, Heard heard) {

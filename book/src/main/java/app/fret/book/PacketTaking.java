@@ -1,24 +1,20 @@
 package app.fret.book;
 
 import app.fret.files.packet.Packet;
+import app.fret.reading.NoteMoves;
+import app.fret.score.Tempo;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 
-/** Makes packets of a book and takes others in. Runs inside a transaction of the book. */
+/** Takes packets in, and makes packets of a book. Runs inside a transaction of the book. */
 final class PacketTaking {
-  /** Area of what is no decision of the plan, such as the day. */
-  static final String PASSAGE = "passage";
-
-  static final String DUE = "due";
-  static final String MENDED = "mended music";
-
   private final Players players;
   private final Passages passages;
   private final Decisions decisions;
@@ -29,6 +25,7 @@ final class PacketTaking {
   private int newPasses;
   private int newDecisions;
   private final List<Merged.Conflict> conflicts = new ArrayList<>();
+  private final List<String> setAside = new ArrayList<>();
 
   PacketTaking(
       Players players,
@@ -47,14 +44,17 @@ final class PacketTaking {
 
   /** All that belongs to a player. */
   Packet packet(long playerId) {
-    BookPlayer player =
-        players.all().rows().stream().filter(p -> p.id() == playerId).findFirst().orElseThrow();
+    BookPlayer player = player(playerId);
     return new Packet(
         player.name(),
         player.setup(),
         days.learner(playerId),
         passages.of(playerId).rows().stream().map(this::part).toList(),
         others.packed(playerId));
+  }
+
+  private BookPlayer player(long playerId) {
+    return players.all().rows().stream().filter(p -> p.id() == playerId).findFirst().orElseThrow();
   }
 
   private Packet.Part part(BookPassage passage) {
@@ -70,7 +70,8 @@ final class PacketTaking {
         passage.target(),
         passage.dueOn(),
         decisions.all(passage.id()),
-        log.all(passage.id()).stream().map(PacketTaking::pass).toList());
+        log.all(passage.id()).stream().map(PacketTaking::pass).toList(),
+        log.takenBack(passage.id()));
   }
 
   private static Packet.Pass pass(LogEntry entry) {
@@ -111,12 +112,13 @@ final class PacketTaking {
 
   /** Takes a packet in: for the player of that name and instrument, or as a new one. */
   Merged take(Packet packet) {
-    BookPlayer player =
+    Optional<BookPlayer> here =
         players.all().rows().stream()
             .filter(p -> p.name().equals(packet.player()))
             .filter(p -> p.instrument().equals(packet.setup().instrument()))
-            .findFirst()
-            .orElseGet(() -> added(packet));
+            .findFirst();
+    here.ifPresent(player -> mergePlayer(player, packet));
+    BookPlayer player = here.orElseGet(() -> added(packet));
     for (Packet.Part part : packet.passages()) {
       Optional<BookPassage> known = known(player.id(), part);
       if (known.isPresent()) {
@@ -125,14 +127,36 @@ final class PacketTaking {
         add(player.id(), part);
       }
     }
-    others.merge(player.id(), packet.others());
-    return new Merged(player, newPassages, newPasses, newDecisions, conflicts);
+    conflicts.addAll(others.merge(player.id(), packet.others()));
+    return new Merged(player, newPassages, newPasses, newDecisions, conflicts, setAside);
   }
 
   private BookPlayer added(Packet packet) {
     BookPlayer player = players.add(packet.player(), packet.setup());
     days.keep(player.id(), packet.learner());
     return player;
+  }
+
+  private void mergePlayer(BookPlayer player, Packet packet) {
+    PlayerSettings here = new PlayerSettings(player.setup(), days.learner(player.id()));
+    PlayerSettings theirs = new PlayerSettings(packet.setup(), packet.learner());
+    for (PlayerSettings.Setting setting : PlayerSettings.ALL) {
+      String mine = setting.words().apply(here);
+      String other = setting.words().apply(theirs);
+      conflict(Merged.Subject.PLAYER, Optional.empty(), setting.name(), mine, other);
+    }
+  }
+
+  /** Tells of what both sides say, where it is not the same. */
+  private void conflict(
+      Merged.Subject subject,
+      Optional<BookPassage> passage,
+      String item,
+      String here,
+      String theirs) {
+    if (!here.equals(theirs)) {
+      conflicts.add(Merged.Conflict.of(subject, passage, item, here, theirs));
+    }
   }
 
   /** The same music, cut alike. */
@@ -161,91 +185,188 @@ final class PacketTaking {
                 part.due()));
     passages.keepEdited(passage.id(), part.edited());
     part.decisions().forEach(row -> decisions.put(passage.id(), row));
-    part.log().forEach(pass -> log.add(entry(passage.id(), pass)));
+    mergeLog(passage, part);
     newPassages++;
-    newPasses += part.log().size();
     newDecisions += part.decisions().size();
   }
 
   private void merge(BookPassage passage, Packet.Part part) {
+    Optional<BookPassage> here = Optional.of(passage);
     mergeLog(passage, part);
-    List<Packet.Row> here = decisions.all(passage.id());
-    for (Packet.Row theirs : part.decisions()) {
-      Optional<Packet.Row> mine =
-          here.stream()
-              .filter(r -> r.area().equals(theirs.area()) && r.item().equals(theirs.item()))
-              .findFirst();
-      if (mine.isEmpty()) {
-        decisions.put(passage.id(), theirs);
+    mergeDecisions(passage, part);
+    conflict(Merged.Subject.TITLE, here, "title", passage.title(), part.title());
+    conflict(
+        Merged.Subject.TARGET, here, "target tempo", words(passage.target()), words(part.target()));
+    mergeDay(passage, part);
+  }
+
+  private static String words(Tempo tempo) {
+    return tempo.beat().name() + " " + tempo.perMinute();
+  }
+
+  /**
+   * Their decisions hold on to their notes: they come to stand on the same notes of the music here.
+   */
+  private void mergeDecisions(BookPassage passage, Packet.Part part) {
+    Map<List<String>, Packet.Row> here = new HashMap<>();
+    List<Packet.Row> theirs = mergeMusic(passage, part);
+    decisions.all(passage.id()).forEach(row -> here.put(List.of(row.area(), row.item()), row));
+    for (Packet.Row row : theirs) {
+      Packet.Row mine = here.get(List.of(row.area(), row.item()));
+      if (mine == null) {
+        decisions.put(passage.id(), row);
         newDecisions++;
-      } else if (!mine.get().value().equals(theirs.value())) {
-        conflict(passage, theirs, mine.get().value());
+      } else if (!mine.value().equals(row.value())) {
+        conflicts.add(Merged.Conflict.of(passage, row, mine.value()));
       }
     }
-    mergeDay(passage, part);
-    mergeMusic(passage, part);
   }
 
-  private void conflict(BookPassage passage, Packet.Row theirs, String here) {
-    conflicts.add(
-        new Merged.Conflict(
-            passage, theirs.area(), theirs.item(), here, theirs.value(), theirs.version()));
+  /** Decides whose mended music stands, and gives their decisions as they stand in it. */
+  private List<Packet.Row> mergeMusic(BookPassage passage, Packet.Part part) {
+    Optional<Packet.Mended> here = passages.edited(passage.id());
+    Optional<Packet.Mended> theirs = part.edited();
+    boolean same =
+        here.isPresent() == theirs.isPresent()
+            && (here.isEmpty() || here.get().isSameMusic(theirs.get()));
+    if (same) {
+      return part.decisions();
+    }
+    MendedMusic music = MendedMusic.of(part.fileName(), part.score(), passage.cut());
+    if (here.isEmpty()) {
+      takeMusic(passage.id(), music, here, theirs);
+      newDecisions++;
+      return part.decisions();
+    }
+    theirs.ifPresent(
+        t ->
+            conflicts.add(
+                Merged.Conflict.of(
+                    Merged.Subject.MENDED_MUSIC,
+                    Optional.of(passage),
+                    "mended notes",
+                    music.words(here.get()),
+                    music.words(t))));
+    NoteMoves moves = music.moves(theirs, here);
+    List<Packet.Row> moved = MovedRows.of(part.decisions(), moves);
+    setAside.addAll(moves.lost());
+    return moved;
   }
 
-  /** A pass is the same when it was played at the same moment; so none is counted twice. */
+  /** Other music stands from now on; what was decided here stays with its notes. */
+  private void takeMusic(
+      long passageId,
+      MendedMusic music,
+      Optional<Packet.Mended> before,
+      Optional<Packet.Mended> now) {
+    NoteMoves moves = music.moves(before, now);
+    decisions.replaceAll(passageId, MovedRows.of(decisions.all(passageId), moves));
+    passages.keepEdited(passageId, now);
+    setAside.addAll(moves.lost());
+  }
+
+  /**
+   * A pass is the same when it was played at the same moment, so none is counted twice; one that
+   * either side took back is gone on both.
+   */
   private void mergeLog(BookPassage passage, Packet.Part part) {
-    Set<Instant> known = new HashSet<>();
-    log.all(passage.id()).forEach(entry -> known.add(entry.at()));
+    part.takenBack().forEach(at -> log.takeBackAsThere(passage.id(), at));
+    Set<Instant> gone = log.takenBack(passage.id());
+    Map<Instant, LogEntry> known = new HashMap<>();
+    log.all(passage.id()).forEach(entry -> known.put(entry.at(), entry));
     for (Packet.Pass pass : part.log()) {
-      if (known.add(pass.at())) {
-        log.add(entry(passage.id(), pass));
+      LogEntry theirs = entry(passage.id(), pass);
+      LogEntry here = known.putIfAbsent(pass.at(), theirs);
+      if (here != null) {
+        mergeWords(passage, here, theirs);
+      } else if (!gone.contains(pass.at())) {
+        log.bring(theirs);
         newPasses++;
       }
     }
   }
 
-  private void mergeDay(BookPassage passage, Packet.Part part) {
-    if (part.due().isEmpty() || part.due().equals(passage.dueOn())) {
-      return;
+  private void mergeWords(BookPassage passage, LogEntry here, LogEntry theirs) {
+    Optional<String> said = theirs.played().words();
+    if (said.isPresent() && here.played().words().isEmpty()) {
+      log.note(here, said);
+    } else if (said.isPresent()) {
+      conflict(
+          Merged.Subject.WORDS_ON_PASS,
+          Optional.of(passage),
+          here.at().toString(),
+          here.played().words().orElseThrow(),
+          said.get());
     }
-    if (passage.dueOn().isEmpty()) {
+  }
+
+  private void mergeDay(BookPassage passage, Packet.Part part) {
+    if (part.due().isPresent() && passage.dueOn().isEmpty()) {
       passages.keepDue(passage.id(), part.due());
       newDecisions++;
-    } else {
-      String theirs = part.due().get().toString();
-      conflict(passage, new Packet.Row(PASSAGE, DUE, 1, theirs), passage.dueOn().get().toString());
+    } else if (part.due().isPresent()) {
+      conflict(
+          Merged.Subject.DUE,
+          Optional.of(passage),
+          "the day it is for",
+          passage.dueOn().orElseThrow().toString(),
+          part.due().get().toString());
     }
   }
 
-  private void mergeMusic(BookPassage passage, Packet.Part part) {
-    Optional<byte[]> here = passages.edited(passage.id());
-    if (part.edited().isEmpty()
-        || here.isPresent() && Arrays.equals(here.get(), part.edited().get())) {
-      return;
+  /**
+   * Takes what the packet says in place of what stands here.
+   *
+   * @return a phrase for each decision whose note the music that stands now does not have
+   */
+  List<String> takeTheirs(Packet packet, long playerId, Merged.Conflict conflict) {
+    switch (conflict.subject()) {
+      case DECISION ->
+          decisions.put(conflict.passage().orElseThrow().id(), conflict.row().orElseThrow());
+      case PLAYER -> takeSetting(packet, playerId, conflict.item());
+      case MINUTES_BESIDE -> others.takeMinutes(playerId, packet.others(), conflict.item());
+      default -> takeOfPassage(packet, conflict.passage().orElseThrow(), conflict);
     }
-    if (here.isEmpty()) {
-      passages.keepEdited(passage.id(), part.edited());
-      newDecisions++;
-    } else {
-      conflict(passage, new Packet.Row(PASSAGE, MENDED, 1, "as theirs"), "as here");
-    }
+    return List.copyOf(setAside);
   }
 
-  /** Takes what the packet says in place of what stands here. */
-  void takeTheirs(Packet packet, Merged.Conflict conflict) {
-    long id = conflict.passage().id();
-    if (!conflict.area().equals(PASSAGE)) {
-      decisions.put(
-          id,
-          new Packet.Row(conflict.area(), conflict.item(), conflict.version(), conflict.theirs()));
-    } else if (conflict.item().equals(DUE)) {
-      passages.keepDue(id, Optional.of(LocalDate.parse(conflict.theirs())));
-    } else {
-      packet.passages().stream()
-          .filter(p -> cut(p).equals(conflict.passage().cut()))
-          .filter(p -> Arrays.equals(passages.score(id), p.score()))
-          .findFirst()
-          .ifPresent(p -> passages.keepEdited(id, p.edited()));
+  private void takeSetting(Packet packet, long playerId, String name) {
+    PlayerSettings here = new PlayerSettings(player(playerId).setup(), days.learner(playerId));
+    PlayerSettings theirs = new PlayerSettings(packet.setup(), packet.learner());
+    PlayerSettings now =
+        PlayerSettings.ALL.stream()
+            .filter(setting -> setting.name().equals(name))
+            .findFirst()
+            .orElseThrow()
+            .taken()
+            .apply(here, theirs);
+    players.keepSetup(playerId, now.setup());
+    days.keep(playerId, now.learner());
+  }
+
+  private void takeOfPassage(Packet packet, BookPassage passage, Merged.Conflict conflict) {
+    long id = passage.id();
+    Packet.Part part =
+        packet.passages().stream()
+            .filter(p -> cut(p).equals(passage.cut()))
+            .filter(p -> Arrays.equals(passages.score(id), p.score()))
+            .findFirst()
+            .orElseThrow();
+    switch (conflict.subject()) {
+      case TITLE -> passages.keepTitle(id, part.title());
+      case TARGET -> passages.keepTarget(id, part.target());
+      case DUE -> passages.keepDue(id, part.due());
+      case MENDED_MUSIC ->
+          takeMusic(
+              id,
+              MendedMusic.of(part.fileName(), part.score(), passage.cut()),
+              passages.edited(id),
+              part.edited());
+      case WORDS_ON_PASS ->
+          log.all(id).stream()
+              .filter(pass -> pass.at().toString().equals(conflict.item()))
+              .forEach(pass -> log.note(pass, Optional.of(conflict.theirs())));
+      default -> throw new IllegalArgumentException("not of a passage: " + conflict.subject());
     }
   }
 }

@@ -1,5 +1,6 @@
 package app.fret.book;
 
+import app.fret.files.packet.Packet;
 import app.fret.score.Tempo;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -79,18 +80,23 @@ final class Passages {
   }
 
   /** The music as it was mended; empty where it is as it was read. */
-  Optional<byte[]> edited(long passageId) {
+  Optional<Packet.Mended> edited(long passageId) {
     return handle
-        .createQuery("SELECT edited FROM passage WHERE id = :id AND edited IS NOT NULL")
+        .createQuery(
+            "SELECT edited, edited_from FROM passage WHERE id = :id AND edited IS NOT NULL")
         .bind("id", passageId)
-        .mapTo(byte[].class)
+        .map(
+            (row, context) ->
+                new Packet.Mended(
+                    row.getBytes("edited"), Optional.ofNullable(row.getString("edited_from"))))
         .findOne();
   }
 
-  void keepEdited(long passageId, Optional<byte[]> music) {
+  void keepEdited(long passageId, Optional<Packet.Mended> music) {
     handle
-        .createUpdate("UPDATE passage SET edited = :edited WHERE id = :id")
-        .bind("edited", music.orElse(null))
+        .createUpdate("UPDATE passage SET edited = :edited, edited_from = :origins WHERE id = :id")
+        .bind("edited", music.map(Packet.Mended::music).orElse(null))
+        .bind("origins", music.flatMap(Packet.Mended::origins).orElse(null))
         .bind("id", passageId)
         .execute();
   }
@@ -120,6 +126,14 @@ final class Passages {
     handle
         .createUpdate("UPDATE passage SET due_on = :due WHERE id = :id")
         .bind("due", day.map(LocalDate::toString).orElse(null))
+        .bind("id", passageId)
+        .execute();
+  }
+
+  void keepTitle(long passageId, String title) {
+    handle
+        .createUpdate("UPDATE passage SET title = :title WHERE id = :id")
+        .bind("title", title)
         .bind("id", passageId)
         .execute();
   }

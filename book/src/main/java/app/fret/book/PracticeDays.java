@@ -62,18 +62,18 @@ final class PracticeDays {
         .execute();
   }
 
-  /** Numbers of the cards of a day that are ticked off. */
-  Set<Integer> done(long playerId, LocalDate day) {
+  /** Names of the cards of a day that are ticked off. */
+  Set<String> done(long playerId, LocalDate day) {
     return new TreeSet<>(
         handle
             .createQuery("SELECT card FROM card_done WHERE player_id = :player AND day = :day")
             .bind("player", playerId)
             .bind("day", day.toString())
-            .mapTo(Integer.class)
+            .mapTo(String.class)
             .list());
   }
 
-  void tick(long playerId, LocalDate day, int card, boolean done) {
+  void tick(long playerId, LocalDate day, String card, boolean done) {
     String sql =
         done
             ? "INSERT OR IGNORE INTO card_done (player_id, day, card) VALUES (:player, :day, :card)"

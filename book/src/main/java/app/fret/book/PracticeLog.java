@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.TreeSet;
 import org.jdbi.v3.core.Handle;
 
 /** The passes that were played. */
@@ -20,8 +22,10 @@ final class PracticeLog {
 
   private static final String IN_TIME = SECOND + ", id";
   private static final String LAST_FIRST = SECOND + " DESC, id DESC";
-  private static final String NEWEST =
-      " (SELECT id FROM log_entry WHERE passage_id = :passage ORDER BY " + LAST_FIRST + " LIMIT 1)";
+
+  /** The row of a pass: of several at one moment the one logged last. */
+  private static final String ITS_ROW =
+      " (SELECT MAX(id) FROM log_entry WHERE passage_id = :passage AND logged_at = :at)";
 
   /** The newest of a passage that are read; years of it must not hold the window up. */
   static final int MOST = 2_000;
@@ -56,13 +60,24 @@ final class PracticeLog {
     return Way.valueOf(column.toUpperCase(Locale.ROOT));
   }
 
+  /** Adds a pass that was logged here. */
   void add(LogEntry entry) {
+    insert(entry, false);
+  }
+
+  /** Adds a pass that was logged in another book. */
+  void bring(LogEntry entry) {
+    insert(entry, true);
+  }
+
+  private void insert(LogEntry entry, boolean brought) {
     handle
         .createUpdate(
             "INSERT INTO log_entry (passage_id, logged_at, beat, per_minute, seconds, clean, card,"
-                + " cold, spot, spot_left_out, hurts, repeats, words, way) VALUES (:passage, :at, :beat,"
-                + " :perMinute, :seconds, :clean, :card, :cold, :spot, :leftOut, :hurts, :repeats,"
-                + " :words, :way)")
+                + " cold, spot, spot_left_out, hurts, repeats, words, way, brought) VALUES"
+                + " (:passage, :at, :beat, :perMinute, :seconds, :clean, :card, :cold, :spot,"
+                + " :leftOut, :hurts, :repeats, :words, :way, :brought)")
+        .bind("brought", brought)
         .bind("passage", entry.passageId())
         .bind("at", entry.at().toString())
         .bind("beat", Beats.column(entry.tempo().beat()))
@@ -80,21 +95,65 @@ final class PracticeLog {
         .execute();
   }
 
-  /** Notes words on the newest pass of a passage; none take them away. */
-  void noteNewest(long passageId, Optional<String> words) {
+  /** Notes words on a pass; none take them away. */
+  void note(LogEntry pass, Optional<String> words) {
     handle
-        .createUpdate("UPDATE log_entry SET words = :words WHERE id =" + NEWEST)
-        .bind("passage", passageId)
+        .createUpdate("UPDATE log_entry SET words = :words WHERE id =" + ITS_ROW)
+        .bind("passage", pass.passageId())
+        .bind("at", pass.at().toString())
         .bind("words", words.orElse(null))
         .execute();
   }
 
-  /** Takes back the newest pass of a passage. */
-  void removeNewest(long passageId) {
+  /** Takes a pass back and remembers that it was. */
+  void takeBack(LogEntry pass) {
     handle
-        .createUpdate("DELETE FROM log_entry WHERE id =" + NEWEST)
-        .bind("passage", passageId)
+        .createUpdate("DELETE FROM log_entry WHERE id =" + ITS_ROW)
+        .bind("passage", pass.passageId())
+        .bind("at", pass.at().toString())
         .execute();
+    rememberTakenBack(pass.passageId(), pass.at());
+  }
+
+  /** The moments of passes that were taken back. */
+  Set<Instant> takenBack(long passageId) {
+    return new TreeSet<>(
+        handle
+            .createQuery("SELECT logged_at FROM pass_taken_back WHERE passage_id = :passage")
+            .bind("passage", passageId)
+            .map((row, context) -> Instant.parse(row.getString("logged_at")))
+            .list());
+  }
+
+  /** A pass was taken back in another book: it goes here, too. */
+  void takeBackAsThere(long passageId, Instant at) {
+    handle
+        .createUpdate("DELETE FROM log_entry WHERE passage_id = :passage AND logged_at = :at")
+        .bind("passage", passageId)
+        .bind("at", at.toString())
+        .execute();
+    rememberTakenBack(passageId, at);
+  }
+
+  private void rememberTakenBack(long passageId, Instant at) {
+    handle
+        .createUpdate(
+            "INSERT OR IGNORE INTO pass_taken_back (passage_id, logged_at) VALUES (:passage, :at)")
+        .bind("passage", passageId)
+        .bind("at", at.toString())
+        .execute();
+  }
+
+  /** The pass that was logged last in this book; empty when it has none of its own. */
+  Optional<LogEntry> lastLogged(long passageId) {
+    return ROWS
+        .read(
+            handle,
+            "SELECT * FROM log_entry WHERE passage_id = ? AND brought = 0 ORDER BY id DESC LIMIT 1",
+            passageId)
+        .rows()
+        .stream()
+        .findFirst();
   }
 
   /** All passes of a passage, oldest first. */

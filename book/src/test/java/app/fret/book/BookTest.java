@@ -3,6 +3,7 @@ package app.fret.book;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.fret.files.packet.Packet;
 import app.fret.instrument.Habits;
 import app.fret.instrument.PlayerSetup;
 import app.fret.lefthand.PinAt;
@@ -202,7 +203,7 @@ class BookTest {
 
   @Test
   void mendedMusicStandsBesideTheFileAndCanGoAgain() throws BookException {
-    byte[] music = {1, 2, 3};
+    Packet.Mended music = new Packet.Mended(new byte[] {1, 2, 3}, Optional.of("0x3 -x1"));
     long passage;
     try (Book book = Book.open(file())) {
       BookPlayer player = book.addPlayer("Ada Brandling", PlayerSetup.usual("violin"));
@@ -211,8 +212,10 @@ class BookTest {
       book.keepEdited(passage, Optional.of(music));
     }
     try (Book book = Book.open(file())) {
-      assertThat(book.edited(passage)).contains(music);
-      assertThat(book.score(passage)).isNotEqualTo(music);
+      Packet.Mended kept = book.edited(passage).orElseThrow();
+      assertThat(kept.isSameMusic(music)).isTrue();
+      assertThat(kept.origins()).contains("0x3 -x1");
+      assertThat(book.score(passage)).isNotEqualTo(music.music());
       book.keepEdited(passage, Optional.empty());
       assertThat(book.edited(passage)).isEmpty();
     }
@@ -226,7 +229,7 @@ class BookTest {
     try (Book book = Book.open(file())) {
       long player = book.players().rows().get(0).id();
       long passage = book.addPassage(passage(player, "First study")).id();
-      book.keepEdited(passage, Optional.of(new byte[] {7}));
+      book.keepEdited(passage, Optional.of(new Packet.Mended(new byte[] {7}, Optional.empty())));
       assertThat(book.edited(passage)).isPresent();
     }
     assertThat(folder.resolve("test.fretbook.v5.backup")).exists();

@@ -79,7 +79,7 @@ class PracticeBookTest {
       book.addToLog(entry(one, true, LogEntry.Played.ON_LADDER));
       book.addToLog(entry(one, false, LogEntry.Played.ON_LADDER));
       book.addToLog(entry(other, true, LogEntry.Played.ON_LADDER));
-      book.removeNewestFromLog(one);
+      book.takeBack(book.lastLogged(one).orElseThrow());
       assertThat(book.log(one).rows()).extracting(LogEntry::clean).containsExactly(true);
       assertThat(book.log(other).rows()).hasSize(1);
     }
@@ -104,13 +104,13 @@ class PracticeBookTest {
   void cardsOfADayAreTickedAndTheTickIsTakenBack() throws BookException {
     try (Book book = Book.open(file())) {
       long player = book.addPlayer("A", PlayerSetup.of("violin", 73, 328)).id();
-      book.tickCard(player, DAY, 0, true);
-      book.tickCard(player, DAY, 3, true);
-      book.tickCard(player, DAY, 3, true);
-      book.tickCard(player, DAY.plusDays(1), 5, true);
-      assertThat(book.cardsDone(player, DAY)).containsExactly(0, 3);
-      book.tickCard(player, DAY, 0, false);
-      assertThat(book.cardsDone(player, DAY)).containsExactly(3);
+      book.tickCard(player, DAY, "card 0", true);
+      book.tickCard(player, DAY, "card 3", true);
+      book.tickCard(player, DAY, "card 3", true);
+      book.tickCard(player, DAY.plusDays(1), "card 5", true);
+      assertThat(book.cardsDone(player, DAY)).containsExactly("card 0", "card 3");
+      book.tickCard(player, DAY, "card 0", false);
+      assertThat(book.cardsDone(player, DAY)).containsExactly("card 3");
     }
   }
 

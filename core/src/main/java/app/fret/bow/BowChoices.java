@@ -1,6 +1,7 @@
 package app.fret.bow;
 
 import app.fret.leaning.OwnWeights;
+import app.fret.reading.NoteMoves;
 import app.fret.score.NoteRef;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -78,5 +79,11 @@ public record BowChoices(
   /** These without any decision on some note heads. */
   public BowChoices without(Collection<NoteRef> heads) {
     return withStrokes(strokes.stream().filter(s -> !heads.contains(s.at())).toList());
+  }
+
+  /** The same with decisions that stay with their notes. */
+  public BowChoices moved(NoteMoves moves) {
+    return withStrokes(
+        moves.each("the decision for the bow", strokes, StrokeAt::at, StrokeAt::movedTo));
   }
 }

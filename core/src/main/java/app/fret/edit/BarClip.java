@@ -13,10 +13,17 @@ import java.util.Set;
 public final class BarClip {
   private final List<Measure> bars;
   private final Signs signs;
+  private final boolean ofSameMusic;
 
-  private BarClip(List<Measure> bars, Signs signs) {
+  private BarClip(List<Measure> bars, Signs signs, boolean ofSameMusic) {
     this.bars = List.copyOf(bars);
     this.signs = signs;
+    this.ofSameMusic = ofSameMusic;
+  }
+
+  /** The same bars for other music, in which they are copies of nothing. */
+  public BarClip forOtherMusic() {
+    return new BarClip(bars, signs, false);
   }
 
   /** How many bars are copied. */
@@ -29,7 +36,7 @@ public final class BarClip {
     List<Measure> bars = music.measures().subList(first, last + 1);
     Set<Integer> ids = new HashSet<>();
     bars.forEach(b -> b.items().forEach(i -> ids.add(i.id())));
-    return new BarClip(bars, inside(music.signs(), ids));
+    return new BarClip(bars, inside(music.signs(), ids), true);
   }
 
   private static Signs inside(Signs all, Set<Integer> ids) {
@@ -72,7 +79,8 @@ public final class BarClip {
           new Measure("", false, like.metre(), like.key(), clef, Bar.Edges.PLAIN, items, true));
     }
     Manuscript with = music.withBars(at, copies, next);
-    return with.with(merged(with.signs(), signs, idOf));
+    Manuscript signed = with.with(merged(with.signs(), signs, idOf));
+    return ofSameMusic ? signed.withCopies(idOf) : signed;
   }
 
   private static Signs merged(Signs all, Signs more, Map<Integer, Integer> idOf) {

@@ -27,6 +27,9 @@ public final class Manuscript {
   private final Signs signs;
   private final int nextId;
 
+  /** By item that was copied from another: what it is a copy of, at first hand. */
+  private final Map<Integer, Integer> copies;
+
   /** Where an item stands. */
   record Place(int measure, int position) {}
 
@@ -37,12 +40,24 @@ public final class Manuscript {
       List<Measure> measures,
       Signs signs,
       int nextId) {
+    this(title, partName, transposition, measures, signs, nextId, Map.of());
+  }
+
+  private Manuscript(
+      String title,
+      String partName,
+      Optional<Transposition> transposition,
+      List<Measure> measures,
+      Signs signs,
+      int nextId,
+      Map<Integer, Integer> copies) {
     this.title = title;
     this.partName = partName;
     this.transposition = transposition;
     this.measures = List.copyOf(measures);
     this.signs = signs;
     this.nextId = nextId;
+    this.copies = Map.copyOf(copies);
   }
 
   /** The manuscript of a passage, in which every event is known by its number. */
@@ -56,8 +71,9 @@ public final class Manuscript {
   }
 
   /**
-   * Where the events of the passage this was made of stand now, by their numbers; those that are
-   * gone are missing. Numbers count the events of {@link #passage()}.
+   * Where the events of the passage this was made of stand now, by their numbers. One that is gone
+   * stands where its first copy does, as bars that were cut and pasted do; without a copy it is
+   * missing. Numbers count the events of {@link #passage()}.
    */
   public Map<Integer, Integer> eventsNow() {
     Map<Integer, Integer> now = new HashMap<>();
@@ -68,7 +84,20 @@ public final class Manuscript {
       }
       event += measure.items().isEmpty() ? 1 : 0;
     }
+    Map<Integer, Integer> firstCopies = new HashMap<>();
+    copies.forEach(
+        (copy, original) ->
+            Optional.ofNullable(now.get(copy))
+                .ifPresent(at -> firstCopies.merge(original, at, Math::min)));
+    firstCopies.forEach(now::putIfAbsent);
     return now;
+  }
+
+  /** The same, where some items are known as copies of others. */
+  Manuscript withCopies(Map<Integer, Integer> copyOf) {
+    Map<Integer, Integer> all = new HashMap<>(copies);
+    copyOf.forEach((original, copy) -> all.put(copy, copies.getOrDefault(original, original)));
+    return new Manuscript(title, partName, transposition, measures, signs, nextId, all);
   }
 
   /** The item that an event of {@link #passage()} is; empty where a silent bar has none. */
@@ -111,11 +140,11 @@ public final class Manuscript {
   }
 
   Manuscript with(Signs newSigns) {
-    return new Manuscript(title, partName, transposition, measures, newSigns, nextId);
+    return new Manuscript(title, partName, transposition, measures, newSigns, nextId, copies);
   }
 
   private Manuscript with(List<Measure> newMeasures, int newNextId) {
-    return new Manuscript(title, partName, transposition, newMeasures, signs, newNextId);
+    return new Manuscript(title, partName, transposition, newMeasures, signs, newNextId, copies);
   }
 
   Manuscript withMeasures(List<Measure> newMeasures) {
@@ -190,7 +219,7 @@ public final class Manuscript {
       left.add(stay.size() == measure.items().size() ? measure : measure.withItems(stay));
     }
     return new Manuscript(
-        title, partName, transposition, left, signs.without(next, before), nextId);
+        title, partName, transposition, left, signs.without(next, before), nextId, copies);
   }
 
   /** All items in order. */

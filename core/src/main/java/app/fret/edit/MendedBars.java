@@ -4,7 +4,10 @@ import app.fret.score.Passage;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 
 /**
@@ -23,15 +26,33 @@ public final class MendedBars {
    */
   public static Set<Integer> of(Passage music, Passage other) {
     List<Measure> mine = contents(music);
-    List<Measure> theirs = contents(other);
+    Set<Integer> unmatched = new TreeSet<>();
+    for (int bar = 0; bar < mine.size(); bar++) {
+      unmatched.add(bar);
+    }
+    unmatched.removeAll(pairs(mine, contents(other)).keySet());
+    return unmatched;
+  }
+
+  /** By bar of the first that is equal to one of the second: that one, both in order. */
+  static NavigableMap<Integer, Integer> pairs(List<Measure> mine, List<Measure> theirs) {
+    NavigableMap<Integer, Integer> pairs = new TreeMap<>();
     int head = sameAtHead(mine, theirs);
     List<Measure> myRest = mine.subList(head, mine.size());
     List<Measure> theirRest = theirs.subList(head, theirs.size());
     int tail = sameAtHead(reversed(myRest), reversed(theirRest));
-    return unmatched(
+    for (int bar = 0; bar < head; bar++) {
+      pairs.put(bar, bar);
+    }
+    for (int bar = 1; bar <= tail; bar++) {
+      pairs.put(mine.size() - bar, theirs.size() - bar);
+    }
+    pairBetween(
         head,
         myRest.subList(0, myRest.size() - tail),
-        theirRest.subList(0, theirRest.size() - tail));
+        theirRest.subList(0, theirRest.size() - tail),
+        pairs);
+    return pairs;
   }
 
   private static int sameAtHead(List<Measure> mine, List<Measure> theirs) {
@@ -48,22 +69,20 @@ public final class MendedBars {
     return reversed;
   }
 
-  private static Set<Integer> unmatched(int first, List<Measure> mine, List<Measure> theirs) {
+  private static void pairBetween(
+      int first, List<Measure> mine, List<Measure> theirs, Map<Integer, Integer> pairs) {
     int[][] longest = longestMatches(mine, theirs);
-    Set<Integer> unmatched = new TreeSet<>();
     int i = 0;
     int j = 0;
-    while (i < mine.size()) {
-      if (j < theirs.size() && mine.get(i).equals(theirs.get(j))) {
+    while (i < mine.size() && j < theirs.size()) {
+      if (mine.get(i).equals(theirs.get(j))) {
+        pairs.put(first + i++, first + j++);
+      } else if (longest[i + 1][j] >= longest[i][j + 1]) {
         i++;
-        j++;
-      } else if (j == theirs.size() || longest[i + 1][j] >= longest[i][j + 1]) {
-        unmatched.add(first + i++);
       } else {
         j++;
       }
     }
-    return unmatched;
   }
 
   /** By bar of each: how many bars from there on can be matched. */
@@ -81,7 +100,7 @@ public final class MendedBars {
   }
 
   /** Bars without what tells equal ones apart: numbers, and whether they were edited. */
-  private static List<Measure> contents(Passage music) {
+  static List<Measure> contents(Passage music) {
     return Manuscript.of(music).measures().stream().map(MendedBars::content).toList();
   }
 

@@ -3,6 +3,7 @@ package app.fret.lefthand;
 import app.fret.leaning.OwnWeights;
 import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
+import app.fret.reading.NoteMoves;
 import app.fret.score.NoteRef;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -61,5 +62,10 @@ public record LeftHandChoices(Profile profile, List<PinAt> pins) {
   public LeftHandChoices withoutPins(Collection<NoteRef> heads) {
     return new LeftHandChoices(
         profile, pins.stream().filter(p -> !heads.contains(p.at())).toList());
+  }
+
+  /** The same with pins that stay with their notes. */
+  public LeftHandChoices moved(NoteMoves moves) {
+    return new LeftHandChoices(profile, moves.each("the pin", pins, PinAt::at, PinAt::movedTo));
   }
 }

@@ -1,6 +1,7 @@
 package app.fret.practice;
 
 import app.fret.practice.trial.TrialPlan;
+import app.fret.reading.NoteMoves;
 import app.fret.score.NoteRef;
 import java.util.List;
 import java.util.Optional;
@@ -59,5 +60,16 @@ public record PracticeChoices(
   /** The same with another trial, or none. */
   public PracticeChoices withTrial(Optional<TrialPlan> other) {
     return new PracticeChoices(cleanPerMinute, gate, keepsBeat, chunkStarts, other);
+  }
+
+  /** The same with borders and a trial that stay with their notes. */
+  public PracticeChoices moved(NoteMoves moves) {
+    List<NoteRef> starts =
+        moves.each("the border of a chunk", chunkStarts, at -> at, (at, now) -> now);
+    Optional<TrialPlan> trialNow = trial.flatMap(t -> t.moved(moves));
+    if (trial.isPresent() && trialNow.isEmpty()) {
+      moves.lose("the trial of two ways", trial.get().at());
+    }
+    return withChunkStarts(starts).withTrial(trialNow);
   }
 }

@@ -15,9 +15,10 @@ import org.apache.commons.numbers.fraction.Fraction;
  *     notes and unisons
  */
 public record NoteRef(int bar, Fraction onsetInBar, WrittenPitch written, int occurrence) {
-  private static final Pattern FORM =
+  /** What {@link #toString} writes, to be found in longer texts. */
+  public static final Pattern FORM =
       Pattern.compile(
-          "(\\d{1,9})@(-?\\d{1,9})/(\\d{1,9}) ([A-G][#b]{0,2}[0-9])(?: \\+(\\d{1,4}))?");
+          "\\b(\\d{1,9})@(-?\\d{1,9})/(\\d{1,9}) ([A-G][#b]{0,2}[0-9])(?: \\+(\\d{1,4}))?\\b");
 
   public NoteRef {
     if (bar < 0 || occurrence < 0) {
@@ -35,10 +36,14 @@ public record NoteRef(int bar, Fraction onsetInBar, WrittenPitch written, int oc
     if (!matcher.matches()) {
       throw new IllegalArgumentException("'" + text + "' is no place of a note");
     }
+    int denominator = Integer.parseInt(matcher.group(3));
+    if (denominator == 0) {
+      throw new IllegalArgumentException("'" + text + "' divides by nothing");
+    }
     String before = matcher.group(5);
     return new NoteRef(
         Integer.parseInt(matcher.group(1)),
-        Fraction.of(Integer.parseInt(matcher.group(2)), Integer.parseInt(matcher.group(3))),
+        Fraction.of(Integer.parseInt(matcher.group(2)), denominator),
         WrittenPitch.parse(matcher.group(4)),
         before == null ? 0 : Integer.parseInt(before));
   }

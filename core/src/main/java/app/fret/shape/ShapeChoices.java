@@ -1,5 +1,6 @@
 package app.fret.shape;
 
+import app.fret.reading.NoteMoves;
 import app.fret.score.NoteRef;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -90,5 +91,22 @@ public record ShapeChoices(
     all.remove(phrase);
     character.ifPresent(c -> all.put(phrase, c));
     return new ShapeChoices(style, proposals, mustFrom, peaks, all);
+  }
+
+  /** The same with peaks and characters that stay with their phrases. */
+  public ShapeChoices moved(NoteMoves moves) {
+    Map<NoteRef, Optional<NoteRef>> peaksNow = new LinkedHashMap<>();
+    peaks.forEach(
+        (phrase, peak) -> {
+          Optional<NoteRef> phraseNow = moves.of(phrase);
+          Optional<NoteRef> peakNow = peak.flatMap(moves::of);
+          if (phraseNow.isPresent() && peakNow.isPresent() == peak.isPresent()) {
+            peaksNow.put(phraseNow.get(), peakNow);
+          } else {
+            moves.lose("the peak", phrase);
+          }
+        });
+    return new ShapeChoices(
+        style, proposals, mustFrom, peaksNow, moves.keys("the character", characters));
   }
 }

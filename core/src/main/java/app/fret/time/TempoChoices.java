@@ -1,9 +1,11 @@
 package app.fret.time;
 
+import app.fret.reading.NoteMoves;
 import app.fret.reading.NotePlaces;
 import app.fret.reading.PlayedNote;
 import app.fret.reading.Reading;
 import app.fret.score.BeatUnit;
+import app.fret.score.NoteRef;
 import app.fret.score.Tempo;
 import app.fret.score.TempoMap;
 import java.util.ArrayList;
@@ -180,5 +182,20 @@ public record TempoChoices(
   /** The same without a place. */
   public TempoChoices without(TempoPlace place) {
     return withPlaces(places.stream().filter(p -> !p.equals(place)).toList());
+  }
+
+  /** The same with places that stay with their notes. */
+  public TempoChoices moved(NoteMoves moves) {
+    List<TempoPlace> now = new ArrayList<>();
+    for (TempoPlace place : places) {
+      Optional<NoteRef> from = moves.of(place.from());
+      Optional<NoteRef> to = moves.of(place.to());
+      if (from.isPresent() && to.isPresent()) {
+        now.add(place.movedTo(from.get(), to.get()));
+      } else {
+        moves.lose("the tempo", place.from());
+      }
+    }
+    return withPlaces(now);
   }
 }

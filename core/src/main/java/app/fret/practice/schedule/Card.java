@@ -52,6 +52,20 @@ public record Card(
     return new Card(kind, item, visit, perMinute, partPasses, partMinutes, reason, spot, drill);
   }
 
+  /**
+   * What it is known by among the cards of its day, however they are planned anew: its item, kind,
+   * drill, spot and visit.
+   */
+  public String name() {
+    return String.join(
+        " ",
+        item.map(Item::id).orElse("-"),
+        kind.id(),
+        drill.map(d -> d.replace(' ', '_')).orElse("-"),
+        spot.map(Spot::place).orElse("-"),
+        String.valueOf(visit));
+  }
+
   /** Whether it is played. */
   public boolean isPlayed() {
     return kind != CardKind.BREAK;

@@ -25,8 +25,11 @@ public record Learner(
   /** By so many minutes a stretch may be longer. */
   private static final int OVER_A_STRETCH = 2;
 
-  private static final int MOST_RHYTHM_DAYS = 3;
-  private static final int MOST_MINUTES = 16 * 60;
+  /** Most days a week with a rhythm set. */
+  public static final int MOST_RHYTHM_DAYS = 3;
+
+  /** Most minutes a day. */
+  public static final int MOST_MINUTES = 16 * 60;
 
   public Learner {
     daysOff = Set.copyOf(daysOff);

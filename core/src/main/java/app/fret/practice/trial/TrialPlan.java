@@ -2,6 +2,7 @@ package app.fret.practice.trial;
 
 import app.fret.bow.StrokeAt;
 import app.fret.lefthand.PinAt;
+import app.fret.reading.NoteMoves;
 import app.fret.score.NoteRef;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -28,6 +29,13 @@ public record TrialPlan(NoteRef at, Instant since, Candidate a, Candidate b) {
     public Candidate {
       pins = List.copyOf(pins);
     }
+
+    private Candidate moved(NoteMoves moves) {
+      return new Candidate(
+          words,
+          pins.stream().map(p -> p.movedTo(moves.of(p.at()).orElseThrow())).toList(),
+          stroke.map(s -> s.movedTo(moves.of(s.at()).orElseThrow())));
+    }
   }
 
   /** A way. */
@@ -43,5 +51,13 @@ public record TrialPlan(NoteRef at, Instant since, Candidate a, Candidate b) {
       each.stroke().ifPresent(s -> places.add(s.at()));
     }
     return places;
+  }
+
+  /** The same on the notes where they stand now; empty when one of them is gone. */
+  public Optional<TrialPlan> moved(NoteMoves moves) {
+    return places().stream().allMatch(p -> moves.of(p).isPresent())
+        ? Optional.of(
+            new TrialPlan(moves.of(at).orElseThrow(), since, a.moved(moves), b.moved(moves)))
+        : Optional.empty();
   }
 }

@@ -1,5 +1,6 @@
 package app.fret.reading.layers;
 
+import app.fret.reading.NoteMoves;
 import app.fret.reading.NotePlaces;
 import app.fret.reading.PlayedNote;
 import app.fret.score.Directions;
@@ -99,5 +100,15 @@ public record LayerChoices(
         .filter(d -> d.onset().equals(note.onset()) && !note.isGrace())
         .map(Directions.Dynamic::sign)
         .findFirst();
+  }
+
+  /** The same with marks that stay with their notes. */
+  public LayerChoices moved(NoteMoves moves) {
+    LayerChoices now = new LayerChoices(printedBy, Map.of(), hidden);
+    for (var layer : added.entrySet()) {
+      String what = "the " + layer.getKey().words() + "'s mark";
+      now = now.with(layer.getKey(), moves.keys(what, layer.getValue()));
+    }
+    return now;
   }
 }

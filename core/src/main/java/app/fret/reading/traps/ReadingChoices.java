@@ -1,9 +1,12 @@
 package app.fret.reading.traps;
 
+import app.fret.reading.NoteMoves;
 import app.fret.reading.Others;
+import app.fret.score.NoteRef;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -77,5 +80,22 @@ public record ReadingChoices(Set<TrapAt> seen, List<TypedRunning> running) {
   /** The ticked traps as text, in order. */
   public Set<String> rows() {
     return seen.stream().map(TrapAt::toString).collect(Collectors.toCollection(TreeSet::new));
+  }
+
+  /** The same with ticks and values that stay with their notes. */
+  public ReadingChoices moved(NoteMoves moves) {
+    List<TypedRunning> runningNow = new ArrayList<>();
+    for (TypedRunning typed : running) {
+      Optional<NoteRef> from = moves.of(typed.from());
+      Optional<NoteRef> to = moves.of(typed.to());
+      if (from.isPresent() && to.isPresent()) {
+        runningNow.add(typed.movedTo(from.get(), to.get()));
+      } else {
+        moves.lose("what the others run on", typed.from());
+      }
+    }
+    List<TrapAt> seenNow =
+        moves.each("the tick", seen, TrapAt::at, (trap, at) -> new TrapAt(trap.kind(), at));
+    return new ReadingChoices(Set.copyOf(seenNow), runningNow);
   }
 }

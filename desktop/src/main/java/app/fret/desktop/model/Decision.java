@@ -1,5 +1,6 @@
 package app.fret.desktop.model;
 
+import app.fret.edit.Origins;
 import app.fret.instrument.PlayerSetup;
 import app.fret.score.Passage;
 import app.fret.study.Choices;
@@ -10,17 +11,18 @@ import app.fret.study.Choices;
  * @param choices what was decided for the passage
  * @param setup what the player says of instrument and hand
  * @param music the passage, as it was read or as it was mended
+ * @param origins which notes of the music as it was read its notes are
  */
-record Decision(Choices choices, PlayerSetup setup, Passage music) {
+record Decision(Choices choices, PlayerSetup setup, Passage music, Origins origins) {
   Decision with(Choices newChoices) {
-    return new Decision(newChoices, setup, music);
+    return new Decision(newChoices, setup, music, origins);
   }
 
   Decision with(PlayerSetup newSetup) {
-    return new Decision(choices, newSetup, music);
+    return new Decision(choices, newSetup, music, origins);
   }
 
-  Decision with(Passage newMusic, Choices newChoices) {
-    return new Decision(newChoices, setup, newMusic);
+  Decision with(Passage newMusic, Origins newOrigins, Choices newChoices) {
+    return new Decision(newChoices, setup, newMusic, newOrigins);
   }
 }

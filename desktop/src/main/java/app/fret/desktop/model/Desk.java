@@ -9,6 +9,7 @@ import app.fret.book.Found;
 import app.fret.book.LogEntry;
 import app.fret.book.NewPassage;
 import app.fret.desktop.sound.SoundPlayer;
+import app.fret.edit.Origins;
 import app.fret.engraving.Paper;
 import app.fret.files.OtherParts;
 import app.fret.files.ReadPassage;
@@ -17,6 +18,7 @@ import app.fret.files.ScorePlace;
 import app.fret.files.ScoreRejectedException;
 import app.fret.files.WholeFile;
 import app.fret.files.musicxml.ScoreOutput;
+import app.fret.files.packet.Packet;
 import app.fret.files.pdf.MarkedPart;
 import app.fret.files.pdf.PdfPart;
 import app.fret.files.scores.ScoreFiles;
@@ -83,7 +85,7 @@ public final class Desk {
   /** What the book keeps of one passage. */
   private record Kept(
       byte[] score,
-      Optional<byte[]> edited,
+      Optional<Packet.Mended> edited,
       Decided decided,
       Found<LogEntry> log,
       BookPlayer owner) {}
@@ -264,6 +266,7 @@ public final class Desk {
     BookPlayer owner = kept.owner();
     Player player = read.intake().player(owner.setup(), owner.name());
     Passage mended = mended(kept.edited(), stored).orElse(passage);
+    Origins origins = origins(kept.edited(), passage, mended);
     PossibleStudy possible = PossibleStudy.of(mended, player, decided.choices());
     Others others = OtherParts.of(score, stored.cut().part(), read.passage(), passage);
     List<String> skipped = new ArrayList<>(read.skipped());
@@ -272,7 +275,15 @@ public final class Desk {
     remarks.addAll(possible.remarks());
     PassageDesk.Opened opened =
         new PassageDesk.Opened(
-            owner, stored, passage, read.intake(), skipped, read.layout(), remarks, others);
+            owner,
+            stored,
+            passage,
+            read.intake(),
+            skipped,
+            read.layout(),
+            remarks,
+            others,
+            origins);
     return new PassageDesk(
         opened,
         book,
@@ -292,13 +303,25 @@ public final class Desk {
   }
 
   /** The music as it was mended in Fret; the file it came from stays as it was. */
-  private static Optional<Passage> mended(Optional<byte[]> edited, BookPassage stored)
+  private static Optional<Passage> mended(Optional<Packet.Mended> edited, BookPassage stored)
       throws ScoreRejectedException {
     if (edited.isEmpty()) {
       return Optional.empty();
     }
-    ReadPassage read = new ScoreFiles().open(stored.title() + ", mended.mxl", edited.get()).read(0);
+    ReadPassage read =
+        new ScoreFiles().open(stored.title() + ", mended.mxl", edited.get().music()).read(0);
     return Optional.of(read.passage().withTitle(stored.title()));
+  }
+
+  /** As they were kept with the music; an older Fret kept none, then they are told by the notes. */
+  private static Origins origins(Optional<Packet.Mended> edited, Passage imported, Passage music) {
+    try {
+      Optional<Origins> kept = edited.flatMap(Packet.Mended::origins).map(Origins::parse);
+      return kept.filter(o -> o.fit(imported, music))
+          .orElseGet(() -> Origins.told(imported, music));
+    } catch (IllegalArgumentException e) {
+      return Origins.told(imported, music);
+    }
   }
 
   private static Passage cut(ReadPassage read, BookPassage stored) throws ScoreRejectedException {

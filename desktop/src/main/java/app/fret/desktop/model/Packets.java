@@ -91,15 +91,20 @@ public final class Packets {
     return PacketReader.read(name, Files.readAllBytes(file));
   }
 
-  /** Takes what a packet says in place of what stands here. */
-  public void takeTheirs(Taken taken, Merged.Conflict conflict, Runnable onTaken) {
+  /**
+   * Takes what a packet says in place of what stands here.
+   *
+   * @param onTaken is told a phrase for each decision whose note is not in the music any more
+   */
+  public void takeTheirs(Taken taken, Merged.Conflict conflict, Consumer<List<String>> onTaken) {
     workers.keep(
         () -> {
-          book.takeTheirs(taken.packet(), List.of(conflict));
+          List<String> setAside =
+              book.takeTheirs(taken.packet(), taken.merged(), List.of(conflict));
           workers.show(
               () -> {
                 reload.run();
-                onTaken.run();
+                onTaken.accept(setAside);
               });
         },
         tell);

@@ -155,22 +155,30 @@ public final class PassLog {
     return onItsWay.getReadOnlyProperty();
   }
 
-  /** Notes words on the newest pass; blank ones take them away. */
+  /** Notes words on the pass that was logged last; blank ones take them away. */
   void note(String words, Consumer<Notice> tell) {
-    if (entries.isEmpty()) {
-      tell.accept(Notice.of("Nothing is in the log yet to note this on."));
-      return;
-    }
     Optional<String> kept = Optional.of(words.strip()).filter(w -> !w.isEmpty());
+    withLastLogged(
+        "Nothing is in the log yet to note this on.",
+        last -> book.noteOn(last, kept),
+        last -> {
+          entries.replaceAll(e -> e.at().equals(last.at()) ? e.noted(kept) : e);
+          tell.accept(Notice.of("Noted on the pass that was logged last."));
+        },
+        tell);
+  }
+
+  /**
+   * Does something to the pass that was logged last in this book: what a clock elsewhere calls
+   * newer, or what came in a packet since, is not meant by one who has just made a slip.
+   */
+  private void withLastLogged(
+      String none, Consumer<LogEntry> keep, Consumer<LogEntry> show, Consumer<Notice> tell) {
     workers.keep(
         () -> {
-          book.noteOnNewest(passageId, kept);
-          workers.show(
-              () -> {
-                int newest = entries.size() - 1;
-                entries.set(newest, entries.get(newest).noted(kept));
-                tell.accept(Notice.of("Noted on the newest pass."));
-              });
+          Optional<LogEntry> last = book.lastLogged(passageId);
+          last.ifPresent(keep);
+          workers.show(() -> last.ifPresentOrElse(show, () -> tell.accept(Notice.of(none))));
         },
         tell);
   }
@@ -200,22 +208,22 @@ public final class PassLog {
     added = listener;
   }
 
-  /** Takes the newest pass back, a slip of the hand. */
+  /** Takes the pass back that was logged last, a slip of the hand. */
   void takeBack(Consumer<Notice> tell) {
-    if (entries.isEmpty()) {
-      tell.accept(Notice.of("Nothing is in the log to take back."));
-      return;
-    }
-    workers.keep(
-        () -> {
-          book.removeNewestFromLog(passageId);
-          workers.show(
-              () -> {
-                entries.remove(entries.size() - 1);
-                climb.set(climb(entries));
-                tell.accept(Notice.of("The newest pass is taken out of the log."));
-                takenBack.run();
-              });
+    withLastLogged(
+        "Nothing was logged here to take back.",
+        book::takeBack,
+        last -> {
+          entries.removeIf(e -> e.at().equals(last.at()));
+          climb.set(climb(entries));
+          tell.accept(
+              Notice.of(
+                  "The pass logged last ("
+                      + (last.played().hurts() ? "it hurt" : last.clean() ? "clean" : "a miss")
+                      + ", at "
+                      + Words.number(last.tempo().perMinute())
+                      + ") is taken out of the log."));
+          takenBack.run();
         },
         tell);
   }

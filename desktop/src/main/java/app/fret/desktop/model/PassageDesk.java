@@ -6,7 +6,9 @@ import app.fret.book.BookPlayer;
 import app.fret.book.Found;
 import app.fret.book.LogEntry;
 import app.fret.edit.Manuscript;
+import app.fret.edit.Origins;
 import app.fret.files.musicxml.ScoreOutput;
+import app.fret.files.packet.Packet;
 import app.fret.instrument.Instrument;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
@@ -33,6 +35,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Queue;
 import java.util.Set;
@@ -66,6 +69,7 @@ public final class PassageDesk {
    * @param layout what Fret lays out anew, in one line
    * @param remarks what of the decisions in the book is not in force, and why
    * @param others what the other parts of the score do, bar by bar of the imported music
+   * @param origins which notes of the imported music those of the music in force are
    */
   public record Opened(
       BookPlayer owner,
@@ -75,7 +79,8 @@ public final class PassageDesk {
       List<String> skipped,
       Optional<String> layout,
       List<String> remarks,
-      Others others) {
+      Others others,
+      Origins origins) {
 
     /** What the other parts do under some music: where bars came or went they tell nothing. */
     Others othersUnder(Passage music) {
@@ -129,7 +134,9 @@ public final class PassageDesk {
     this.workers = workers;
     this.study = new ReadOnlyObjectWrapper<>(this, "study", first);
     this.decisions =
-        new Decisions(new Decision(first.choices(), opened.owner().setup(), first.passage()));
+        new Decisions(
+            new Decision(
+                first.choices(), opened.owner().setup(), first.passage(), opened.origins()));
     this.inForce = decisions.wanted();
     this.kept = inForce;
     this.due = new ReadOnlyObjectWrapper<>(this, "due", opened.entry().dueOn());
@@ -369,6 +376,10 @@ public final class PassageDesk {
 
   private void change(Decision next, String what) {
     Decision before = decisions.wanted();
+    if (next.equals(before)) {
+      message.set(what + ". It was so already."); // what changes nothing takes no step of undo
+      return;
+    }
     decisions.want(next);
     compute(next, what, () -> decisions.accepted(before));
   }
@@ -444,7 +455,7 @@ public final class PassageDesk {
               () -> {
                 book.keepChoices(opened.entry().id(), kept.choices(), next.choices());
                 if (!next.music().equals(kept.music())) {
-                  book.keepEdited(opened.entry().id(), edited(next.music()));
+                  book.keepEdited(opened.entry().id(), edited(next));
                 }
                 if (!next.setup().equals(kept.setup())) {
                   book.keepSetup(opened.owner().id(), next.setup());
@@ -470,7 +481,8 @@ public final class PassageDesk {
   }
 
   /** The music as a file, where it differs from what was imported. */
-  private Optional<byte[]> edited(Passage music) {
+  private Optional<Packet.Mended> edited(Decision decision) {
+    Passage music = decision.music();
     if (music.equals(opened.passage())) {
       return Optional.empty();
     }
@@ -480,7 +492,8 @@ public final class PassageDesk {
     } catch (IOException e) {
       throw new UncheckedIOException(e); // memory takes whatever is written into it
     }
-    return Optional.of(bytes.toByteArray());
+    String origins = decision.origins().toString();
+    return Optional.of(new Packet.Mended(bytes.toByteArray(), Optional.of(origins)));
   }
 
   /** Whether the music is another than what was imported. */
@@ -491,18 +504,26 @@ public final class PassageDesk {
   /** Plans mended music; decisions stay with their notes, and those that cannot are named. */
   public void mend(Manuscript mended) {
     Passage music = mended.passage();
-    MovedChoices moved =
-        MovedChoices.of(
-            decisions.wanted().choices(), study.get().passage(), music, mended.eventsNow());
-    String lost = moved.lost().isEmpty() ? "" : ". Not kept: " + String.join(", ", moved.lost());
-    change(decisions.wanted().with(music, moved.choices()), "Mended the notes" + lost);
+    Origins origins =
+        decisions.wanted().origins().mended(mended.eventsNow(), music.events().size());
+    changeMusic(music, origins, mended.eventsNow(), "Mended the notes");
   }
 
-  /** Goes back to the notes as they were imported; decisions on notes that are there stay. */
+  /** Goes back to the notes as they were imported; decisions go with their notes. */
   public void asImported() {
-    change(
-        decisions.wanted().with(opened.passage(), decisions.wanted().choices()),
+    changeMusic(
+        opened.passage(),
+        Origins.unchanged(opened.passage()),
+        decisions.wanted().origins().back(),
         "Back to the notes as imported");
+  }
+
+  private void changeMusic(
+      Passage music, Origins origins, Map<Integer, Integer> eventsNow, String what) {
+    Decision wanted = decisions.wanted();
+    MovedChoices moved = MovedChoices.of(wanted.choices(), wanted.music(), music, eventsNow);
+    String lost = moved.lost().isEmpty() ? "" : ". Not kept: " + String.join(", ", moved.lost());
+    change(wanted.with(music, origins, moved.choices()), what + lost);
   }
 
   private void accept(Study planned, String what) {

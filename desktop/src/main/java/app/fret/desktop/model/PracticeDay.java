@@ -48,11 +48,16 @@ public final class PracticeDay {
    * A card with what was done of it today.
    *
    * @param number its place among today's cards, from 0
+   * @param name what it is known by, however the day is planned anew
    * @param card the card
    * @param passesDone passes logged for it
    * @param isDone whether it is done, by its passes or by a tick
    */
-  public record Task(int number, Card card, int passesDone, boolean isDone) {}
+  public record Task(int number, String name, Card card, int passesDone, boolean isDone) {
+    Task with(int newPassesDone, boolean nowDone) {
+      return new Task(number, name, card, newPassesDone, nowDone);
+    }
+  }
 
   /**
    * The day as it is seen.
@@ -278,12 +283,15 @@ public final class PracticeDay {
     return desk.filter(d -> d.opened().entry().id() == id).isPresent();
   }
 
+  /** The card that lies open stays so while it is undone, wherever it stands in the day now. */
   private void show(Seen now) {
+    Optional<String> lay = openTask().map(Task::name);
+    Optional<Task> stays =
+        now.tasks().stream()
+            .filter(t -> lay.filter(t.name()::equals).isPresent() && !t.isDone())
+            .findFirst();
     seen.set(Optional.of(now));
-    boolean stays = openTask().filter(t -> !t.isDone()).isPresent();
-    if (!stays) {
-      open.set(firstUndone(now));
-    }
+    open.set(stays.map(Task::number).orElseGet(() -> firstUndone(now)));
   }
 
   private static int firstUndone(Seen now) {
@@ -325,7 +333,7 @@ public final class PracticeDay {
             });
     others.forEach(other -> list.add(OtherItemsOfDay.item(other)));
     Learner learner = workers.askBook(() -> book.learner(owner.id()));
-    Set<Integer> ticked = workers.askBook(() -> book.cardsDone(owner.id(), today));
+    Set<String> ticked = workers.askBook(() -> book.cardsDone(owner.id(), today));
     List<LoggedPass> before = log.stream().filter(p -> p.date().isBefore(today)).toList();
     List<LoggedPass> now = log.stream().filter(p -> p.date().equals(today)).toList();
     long seed = owner.id();
@@ -366,7 +374,7 @@ public final class PracticeDay {
   }
 
   /** Today's passes fill the cards of their item and kind in order. */
-  private static List<Task> tasks(List<Card> cards, List<LoggedPass> now, Set<Integer> ticked) {
+  private static List<Task> tasks(List<Card> cards, List<LoggedPass> now, Set<String> ticked) {
     Map<List<Object>, Integer> left = new HashMap<>();
     now.forEach(p -> left.merge(List.of(p.item(), p.card()), 1, Integer::sum));
     List<Task> tasks = new ArrayList<>();
@@ -377,10 +385,16 @@ public final class PracticeDay {
       left.put(key, there - taken);
       boolean isOther = card.item().filter(i -> !i.isPassage()).isPresent();
       boolean full = isOther ? taken > 0 : card.passes() > 0 && taken >= card.passes();
-      int number = tasks.size();
-      tasks.add(new Task(number, card, taken, full || ticked.contains(number)));
+      String name = nameAmong(tasks, card);
+      tasks.add(new Task(tasks.size(), name, card, taken, full || ticked.contains(name)));
     }
     return tasks;
+  }
+
+  /** Breaks are alike: they are told apart by how many come before. */
+  private static String nameAmong(List<Task> before, Card card) {
+    long alike = before.stream().filter(t -> t.card().name().equals(card.name())).count();
+    return alike == 0 ? card.name() : card.name() + " +" + alike;
   }
 
   /** Opens a card; where it is for another passage, that one is laid on the desk. */
@@ -415,15 +429,16 @@ public final class PracticeDay {
 
   /** Ticks a card off or takes the tick back. */
   public void tick(int number, boolean done) {
-    Optional<OtherItem> other = seen.get().flatMap(s -> s.other(s.tasks().get(number).card()));
+    Task task = seen.get().orElseThrow().tasks().get(number);
+    Optional<OtherItem> other = seen.get().flatMap(s -> s.other(task.card()));
     workers.keep(
         () -> {
           if (other.isPresent()) {
             book.tickOtherItem(other.get().id(), today(), done);
           } else {
-            book.tickCard(owner.id(), today(), number, done);
+            book.tickCard(owner.id(), today(), task.name(), done);
           }
-          workers.show(() -> ticked(number, done));
+          workers.show(() -> ticked(task.name(), done));
         },
         tell);
   }
@@ -470,12 +485,13 @@ public final class PracticeDay {
     return now.others().stream().anyMatch(o -> o.id() == id && o.heard().equals(heard));
   }
 
-  private void ticked(int number, boolean done) {
+  private void ticked(String name, boolean done) {
     Seen now = seen.get().orElseThrow();
-    List<Task> tasks = new ArrayList<>(now.tasks());
-    Task task = tasks.get(number);
-    tasks.set(number, new Task(number, task.card(), task.passesDone(), done));
-    show(now.with(tasks));
+    show(
+        now.with(
+            now.tasks().stream()
+                .map(t -> t.name().equals(name) ? t.with(t.passesDone(), done) : t)
+                .toList()));
     goOn(done);
   }
 
@@ -514,7 +530,7 @@ public final class PracticeDay {
       int passes = t.passesDone() + 1;
       boolean full = t.card().passes() > 0 && passes >= t.card().passes();
       List<Task> tasks = new ArrayList<>(now.tasks());
-      tasks.set(t.number(), new Task(t.number(), t.card(), passes, t.isDone() || full));
+      tasks.set(t.number(), t.with(passes, t.isDone() || full));
       show(now.with(tasks));
       goOn(full);
     }

@@ -37,6 +37,7 @@ public final class StaffDesk {
   public void start(StaffPen over) {
     before.clear();
     after.clear();
+    clip = clip.map(BarClip::forOtherMusic);
     pen.set(over);
   }
 

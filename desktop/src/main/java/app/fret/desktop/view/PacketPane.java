@@ -22,12 +22,14 @@ final class PacketPane extends VBox {
   private final Taken taken;
   private final VBox list = new VBox(10);
   private final List<Merged.Conflict> open;
+  private final List<String> lost;
 
   PacketPane(Packets packets, Taken taken, Runnable onClose) {
     super(14);
     this.packets = packets;
     this.taken = taken;
     this.open = new ArrayList<>(taken.merged().conflicts());
+    this.lost = new ArrayList<>(taken.merged().setAside());
     setId("packet-pane");
     getStyleClass().add("dialog-card");
     setMaxSize(WIDTH, USE_PREF_SIZE);
@@ -54,6 +56,14 @@ final class PacketPane extends VBox {
 
   private void show() {
     list.getChildren().clear();
+    if (!lost.isEmpty()) {
+      list.getChildren()
+          .add(
+              Parts.words(
+                  "Not taken over, as the notes here are others: "
+                      + String.join(", ", lost)
+                      + "."));
+    }
     if (open.isEmpty()) {
       list.getChildren().add(Parts.words("Nothing is decided differently.", "quiet"));
       return;
@@ -68,7 +78,7 @@ final class PacketPane extends VBox {
   private HBox line(Merged.Conflict conflict, int index) {
     VBox words =
         new VBox(
-            Parts.words(conflict.passage().title() + ", " + what(conflict), "card-title"),
+            Parts.words(what(conflict), "card-title"),
             Parts.words("here: " + conflict.here(), "small"),
             Parts.words("theirs: " + conflict.theirs(), "small"));
     HBox.setHgrow(words, Priority.ALWAYS);
@@ -81,19 +91,22 @@ final class PacketPane extends VBox {
   }
 
   private static String what(Merged.Conflict conflict) {
-    String area =
-        switch (conflict.area()) {
-          case "left-hand" -> "left hand";
-          case "passage" -> "passage";
-          default -> conflict.area();
-        };
-    return area + ": " + item(conflict.item());
+    String of = conflict.passage().map(p -> p.title() + ", ").orElse("");
+    return switch (conflict.subject()) {
+      case DECISION -> of + area(conflict.area()) + ": " + item(conflict.item());
+      case WORDS_ON_PASS -> of + "your note on the pass of " + conflict.item().substring(0, 10);
+      case MINUTES_BESIDE -> conflict.item() + ": minutes";
+      default -> of + conflict.item();
+    };
+  }
+
+  private static String area(String area) {
+    return area.equals("left-hand") ? "left hand" : area;
   }
 
   /** Names of rows that are no places, as a player says them. */
   private static String item(String row) {
     return switch (row) {
-      case "due" -> "the day it is for";
       case "clean-needed" -> "clean passes that open a rung";
       case "strict" -> "back a rung at the first miss";
       case "keep-beat" -> "rhythms keep the beat";
@@ -110,8 +123,9 @@ final class PacketPane extends VBox {
     packets.takeTheirs(
         taken,
         conflict,
-        () -> {
+        setAside -> {
           open.remove(conflict);
+          lost.addAll(setAside);
           show();
         });
   }

@@ -83,7 +83,7 @@ class PacketsTest {
     Merged.Conflict conflict = last.merged().conflicts().get(0);
     assertThat(conflict.here()).isEqualTo("2");
     assertThat(conflict.theirs()).isEqualTo("4");
-    coach.packets().takeTheirs(last, conflict, () -> {});
+    coach.packets().takeTheirs(last, conflict, setAside -> {});
     assertThat(passage(coach).practise().choices().gate().cleanNeeded()).isEqualTo(4);
   }
 

@@ -15,6 +15,8 @@ import app.fret.book.BookPassage;
 import app.fret.book.BookPlayer;
 import app.fret.book.Found;
 import app.fret.book.LogEntry;
+import app.fret.edit.Origins;
+import app.fret.edit.StaffPen;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.PlayerSetup;
 import app.fret.instrument.StatedTuning;
@@ -84,7 +86,8 @@ class PassageDeskTest {
                 List.of(),
                 Optional.empty(),
                 List.of(),
-                Others.NONE),
+                Others.NONE,
+                Origins.unchanged(passage)),
             book,
             study,
             new Found<>(List.of(), List.of()),
@@ -113,7 +116,8 @@ class PassageDeskTest {
             plain.skipped(),
             plain.layout(),
             plain.remarks(),
-            others);
+            others,
+            plain.origins());
     assertThat(beside.othersUnder(plain.passage())).isEqualTo(others);
     Passage fewer = Music.passage("G3/4 B4/4 C5/4 D5/4");
     assertThat(beside.othersUnder(fewer)).isEqualTo(Others.NONE);
@@ -381,5 +385,57 @@ class PassageDeskTest {
         candidates.stream().filter(c -> c.name().equals("Still hand")).findFirst().orElseThrow();
     desk.leftHand().take(still, Optional.empty());
     assertThat(desk.study().choices().profile().name()).isEqualTo("still-hand");
+  }
+
+  @Test
+  void backAsImportedTakesEachPinAlongWithItsNote() {
+    desk.select(5);
+    pin(Finger.THIRD);
+    Passage imported = desk.study().passage();
+    desk.mend(StaffPen.over(imported).goTo(4, false).insertBar().insertBar().music());
+    assertThat(pinnedAt()).containsExactly("3@1/4 F5");
+    desk.asImported();
+    assertThat(pinnedAt()).containsExactly("1@1/4 F5");
+    assertThat(desk.messageProperty().get()).doesNotContain("Not kept");
+    desk.undo();
+    assertThat(pinnedAt()).containsExactly("3@1/4 F5");
+  }
+
+  @Test
+  void backAsImportedNamesWhatHasNoNoteThere() {
+    Passage imported = desk.study().passage();
+    desk.mend(StaffPen.over(imported).goTo(0, false).repeatBars().music());
+    desk.select(5);
+    pin(Finger.FIRST);
+    assertThat(pinnedAt()).hasSize(1);
+    desk.asImported();
+    assertThat(pinnedAt()).isEmpty();
+    assertThat(desk.messageProperty().get()).contains("Not kept: the pin on B4 in bar 2");
+  }
+
+  private void pin(Finger finger) {
+    desk.decide(
+        desk.wantedChoices()
+            .withPin(
+                PinAt.of(
+                    Pin.finger(desk.selection().note().orElseThrow(), finger),
+                    desk.study().places())),
+        "Pinned");
+  }
+
+  private List<String> pinnedAt() {
+    return desk.study().choices().pins().stream().map(p -> p.at().toString()).toList();
+  }
+
+  @Test
+  void aDecisionWithoutEffectTakesNoStepOfUndo() {
+    desk.decide(desk.wantedChoices(), "Planned as before");
+    assertThat(desk.canUndoProperty().get()).isFalse();
+    assertThat(desk.messageProperty().get()).isEqualTo("Planned as before. It was so already.");
+    desk.setSetup(desk.setup(), "Planned for the same hand");
+    desk.setTempo(desk.tempo(), "Planned at the same tempo");
+    desk.perform(Command.FREE);
+    desk.mend(StaffPen.over(desk.study().passage()).music());
+    assertThat(desk.canUndoProperty().get()).isFalse();
   }
 }

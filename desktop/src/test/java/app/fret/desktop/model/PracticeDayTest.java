@@ -59,7 +59,7 @@ class PracticeDayTest extends OverDemo {
     passage().perform(Command.CARD_DONE);
     assertThat(seen().tasks().get(0).isDone()).isTrue();
     assertThat(task().number()).isEqualTo(1);
-    assertThat(book.cardsDone(1, desk.today())).containsExactly(0);
+    assertThat(book.cardsDone(1, desk.today())).containsExactly(seen().tasks().get(0).name());
   }
 
   @Test

@@ -7,9 +7,11 @@ import app.fret.practice.trial.Way;
 import app.fret.score.Tempo;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 
 /**
  * What is sent from one book to another.
@@ -47,7 +49,7 @@ public record Packet(
       String bowAmount,
       String shape,
       List<LocalDate> turns) {
-    private static final int MOST_MINUTES = 120;
+    static final int MOST_MINUTES = 120;
 
     /**
      * @throws IllegalArgumentException when it is nothing that Fret knows, with a sentence
@@ -68,41 +70,61 @@ public record Packet(
    *
    * @param fileName name of the file the music came from
    * @param score that file
-   * @param edited the music as it was mended, a .mxl file; empty where it is as it was read
+   * @param edited the music as it was mended; empty where it is as it was read
    * @param part index of the part in the file
    * @param firstBar index of its first bar in the part
    * @param lastBar index of its last
    * @param due day it is for
    * @param decisions what was decided, as rows
    * @param log passes, oldest first
+   * @param takenBack moments of passes that were taken back
    */
   public record Part(
       String title,
       String fileName,
       byte[] score,
-      Optional<byte[]> edited,
+      Optional<Mended> edited,
       int part,
       int firstBar,
       int lastBar,
       Tempo target,
       Optional<LocalDate> due,
       List<Row> decisions,
-      List<Pass> log) {
+      List<Pass> log,
+      Set<Instant> takenBack) {
     public Part {
       score = score.clone();
-      edited = edited.map(byte[]::clone);
       decisions = List.copyOf(decisions);
       log = List.copyOf(log);
+      takenBack = Set.copyOf(takenBack);
     }
 
     @Override
     public byte[] score() {
       return score.clone();
     }
+  }
+
+  /**
+   * Music as it was mended.
+   *
+   * @param music a .mxl file
+   * @param origins which note of the music as it was read each of its notes is, see {@link
+   *     app.fret.edit.Origins}; empty where that was not kept
+   */
+  public record Mended(byte[] music, Optional<String> origins) {
+    public Mended {
+      music = music.clone();
+    }
 
     @Override
-    public Optional<byte[]> edited() {
-      return edited.map(byte[]::clone);
+    public byte[] music() {
+      return music.clone();
+    }
+
+    /** Whether the music is the same, byte for byte. */
+    public boolean isSameMusic(Mended other) {
+      return Arrays.equals(music, other.music);
     }
   }
 

@@ -1,6 +1,9 @@
 package app.fret.files.packet;
 
+import app.fret.edit.Origins;
 import app.fret.files.PlainWords;
+import app.fret.files.ReadPassage;
+import app.fret.files.SafeJson;
 import app.fret.files.ScoreRejectedException;
 import app.fret.files.scores.ScoreFiles;
 import app.fret.instrument.Habits;
@@ -9,24 +12,21 @@ import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Learner;
 import app.fret.practice.trial.Way;
 import app.fret.score.BeatUnit;
+import app.fret.score.Passage;
 import app.fret.score.Tempo;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.time.DateTimeException;
 import java.time.DayOfWeek;
-import java.time.Instant;
-import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
@@ -34,12 +34,18 @@ import org.apache.commons.numbers.fraction.Fraction;
 
 /**
  * Reads packets. The archive is unzipped in memory only, within limits, and no name in it is used
- * as a path; every piece of music is opened before the packet is handed on.
+ * as a path; every field is checked and every piece of music opened before the packet is handed on.
  */
 public final class PacketReader {
   private static final int MOST_ENTRIES = 500;
   private static final int MOST_BYTES = 128 * 1024 * 1024;
-  private static final int MOST_WORDS = 4_000;
+  private static final int MOST_BARS = 1_000_000;
+  private static final int MOST_VERSIONS = 1_000_000;
+  private static final int MOST_REPEATS = 10_000;
+  private static final double MOST_PER_MINUTE = 1_000;
+  private static final double MOST_SECONDS = 86_400;
+  private static final double MOST_MM = 2_000;
+  private static final double MOST_HZ = 1_000;
 
   private final String name;
   private final Map<String, byte[]> entries = new HashMap<>();
@@ -63,8 +69,9 @@ public final class PacketReader {
       throw reader.fault("its description cannot be read; have the packet sent again");
     } catch (IOException e) {
       throw reader.fault("it cannot be read");
-    } catch (IllegalArgumentException | DateTimeException e) {
-      throw reader.fault(PlainWords.clean(String.valueOf(e.getMessage())));
+    } catch (IllegalArgumentException | DateTimeException | ArithmeticException e) {
+      throw reader.fault(
+          PlainWords.clean(String.valueOf(e.getMessage())) + "; have the packet sent again");
     }
   }
 
@@ -76,9 +83,11 @@ public final class PacketReader {
     int left = MOST_BYTES;
     try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(file))) {
       for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-        byte[] bytes = zip.readNBytes(left + 1);
+        boolean isDescription = entry.getName().equals(PacketWriter.DESCRIPTION);
+        int most = isDescription ? Math.min(left, SafeJson.MOST_BYTES) : left;
+        byte[] bytes = zip.readNBytes(most + 1);
         left -= bytes.length;
-        if (left < 0 || entries.size() == MOST_ENTRIES) {
+        if (bytes.length > most || entries.size() == MOST_ENTRIES) {
           throw fault("it holds more than a packet of Fret may");
         }
         entries.put(entry.getName(), bytes);
@@ -93,137 +102,120 @@ public final class PacketReader {
     if (description == null) {
       throw fault("it is no packet of Fret");
     }
-    JsonNode root = new ObjectMapper().readTree(description);
+    JsonNode root = SafeJson.read(description);
     if (!PacketWriter.FORMAT.equals(root.path("format").asText())) {
       throw fault("it is no packet of Fret");
     }
     if (root.path("version").asInt() != PacketWriter.VERSION) {
       throw fault("it was written by a newer Fret; bring this one up to date");
     }
-    JsonNode player = root.path("player");
+    PacketNode node = new PacketNode(root);
+    PacketNode player = node.object("player");
     List<Packet.Part> passages = new ArrayList<>();
-    for (JsonNode passage : root.path("passages")) {
+    for (PacketNode passage : node.objects("passages")) {
       passages.add(passage(passage));
     }
-    List<Packet.Other> others = new ArrayList<>();
-    root.path("others").forEach(other -> others.add(other(other)));
-    return new Packet(text(player, "name"), setup(player), learner(player), passages, others);
+    List<Packet.Other> others = node.objects("others").stream().map(PacketReader::other).toList();
+    return new Packet(named(player), setup(player), learner(player), passages, others);
   }
 
-  private static Packet.Other other(JsonNode node) {
-    List<LocalDate> turns = new ArrayList<>();
-    node.path("turns").forEach(day -> turns.add(LocalDate.parse(day.asText())));
-    JsonNode heard = node.path("heardPerMinute");
+  private static String named(PacketNode player) {
+    String name = player.text("name");
+    if (name.isBlank()) {
+      throw new IllegalArgumentException("its player has no name");
+    }
+    return name;
+  }
+
+  private static Packet.Other other(PacketNode node) {
     return new Packet.Other(
-        text(node, "kind"),
-        text(node, "title"),
-        node.path("minutes").asInt(),
-        heard.isNumber() ? OptionalDouble.of(heard.asDouble()) : OptionalDouble.empty(),
-        optional(node, "bowings").orElse(""),
-        optional(node, "bowAmount").orElse(""),
-        optional(node, "shape").orElse(""),
-        turns);
+        node.text("kind"),
+        node.text("title"),
+        node.whole("minutes", 1, Packet.Other.MOST_MINUTES),
+        node.optionalNumber("heardPerMinute", 1, MOST_PER_MINUTE),
+        node.optionalText("bowings").orElse(""),
+        node.optionalText("bowAmount").orElse(""),
+        node.optionalText("shape").orElse(""),
+        node.texts("turns", PacketNode::day));
   }
 
-  /** A text that must be there. */
-  private static String text(JsonNode node, String field) {
-    return optional(node, field)
-        .orElseThrow(() -> new IllegalArgumentException("'" + field + "' is missing in it"));
+  /** Whoever cannot play would stand in the book as a player who cannot be read. */
+  private static PlayerSetup setup(PacketNode node) {
+    List<String> tuning = node.texts("tuning", text -> text);
+    PlayerSetup setup =
+        new PlayerSetup(
+            node.text("instrument"),
+            node.number("comfortableMm", 1, MOST_MM),
+            node.number("stringLengthMm", 1, MOST_MM),
+            node.number("a4Hz", 1, MOST_HZ),
+            node.optionalText("setUp"),
+            tuning.isEmpty() ? Optional.empty() : Optional.of(tuning),
+            node.optionalText("school"),
+            new Habits(
+                node.named(Habits.Reach.class, "reach"),
+                node.optionalFlag("crawl"),
+                node.named(Habits.Slide.class, "slide"),
+                node.flag("slidesAreHeard"),
+                node.named(Habits.Guide.class, "guide")));
+    setup.player(node.text("name"));
+    return setup;
   }
 
-  private static Optional<String> optional(JsonNode node, String field) {
-    JsonNode value = node.path(field);
-    if (!value.isTextual()) {
-      return Optional.empty();
-    }
-    if (value.asText().length() > MOST_WORDS) {
-      throw new IllegalArgumentException("'" + field + "' is longer than any of Fret's");
-    }
-    return Optional.of(value.asText());
-  }
-
-  private static <E extends Enum<E>> E named(Class<E> kind, String name, String field) {
-    return Arrays.stream(kind.getEnumConstants())
-        .filter(e -> e.name().equals(name))
-        .findFirst()
-        .orElseThrow(
-            () ->
-                new IllegalArgumentException(
-                    "its field '"
-                        + field
-                        + "' says '"
-                        + name
-                        + "', which this Fret does not know"));
-  }
-
-  private static PlayerSetup setup(JsonNode node) {
-    List<String> tuning = new ArrayList<>();
-    node.path("tuning").forEach(t -> tuning.add(t.asText()));
-    Optional<Boolean> crawl =
-        node.path("crawl").isBoolean()
-            ? Optional.of(node.path("crawl").asBoolean())
-            : Optional.empty();
-    return new PlayerSetup(
-        text(node, "instrument"),
-        node.path("comfortableMm").asDouble(),
-        node.path("stringLengthMm").asDouble(),
-        node.path("a4Hz").asDouble(),
-        optional(node, "setUp"),
-        tuning.isEmpty() ? Optional.empty() : Optional.of(tuning),
-        optional(node, "school"),
-        new Habits(
-            named(Habits.Reach.class, text(node, "reach"), "reach"),
-            crawl,
-            named(Habits.Slide.class, text(node, "slide"), "slide"),
-            node.path("slidesAreHeard").asBoolean(),
-            named(Habits.Guide.class, text(node, "guide"), "guide")));
-  }
-
-  private static Learner learner(JsonNode node) {
+  private static Learner learner(PacketNode node) {
     Set<DayOfWeek> off = EnumSet.noneOf(DayOfWeek.class);
-    node.path("daysOff").forEach(d -> off.add(named(DayOfWeek.class, d.asText(), "daysOff")));
+    off.addAll(node.texts("daysOff", day -> PacketNode.named(DayOfWeek.class, "daysOff", day)));
     return new Learner(
-        node.path("minutesPerDay").asInt(),
+        node.whole("minutesPerDay", 1, Learner.MOST_MINUTES),
         off,
-        node.path("rhythmDaysPerWeek").asInt(),
-        named(Learner.Stance.class, text(node, "stance"), "stance"));
+        node.whole("rhythmDaysPerWeek", 1, Learner.MOST_RHYTHM_DAYS),
+        node.named(Learner.Stance.class, "stance"));
   }
 
-  private static Tempo tempo(JsonNode node) {
-    BeatUnit beat = new BeatUnit(text(node, "beat"), Fraction.parse(text(node, "length")));
-    return new Tempo(beat, node.path("perMinute").asDouble());
+  private static Tempo tempo(PacketNode node) {
+    BeatUnit beat = new BeatUnit(node.text("beat"), node.as("length", PacketReader::lengthOfBeat));
+    return new Tempo(beat, node.number("perMinute", 1e-3, MOST_PER_MINUTE));
   }
 
-  private Packet.Part passage(JsonNode node) throws PacketRejectedException {
-    String title = text(node, "title");
-    String fileName = text(node, "fileName");
-    List<Packet.Row> decisions = new ArrayList<>();
-    for (JsonNode row : node.path("decisions")) {
-      decisions.add(
-          new Packet.Row(
-              text(row, "area"),
-              text(row, "item"),
-              row.path("version").asInt(1),
-              text(row, "value")));
+  private static Fraction lengthOfBeat(String text) {
+    Fraction length = Fraction.parse(text);
+    if (length.signum() <= 0) {
+      throw new IllegalArgumentException("a beat of " + length);
     }
-    List<Packet.Pass> log = new ArrayList<>();
-    node.path("log").forEach(pass -> log.add(pass(pass)));
-    Optional<String> edited = optional(node, "edited");
+    return length;
+  }
+
+  private Packet.Part passage(PacketNode node) throws PacketRejectedException {
+    String title = node.text("title");
+    Optional<String> edited = node.optionalText("edited");
+    Optional<Packet.Mended> mended = Optional.empty();
+    if (edited.isPresent()) {
+      byte[] music = music(edited.get(), title);
+      mended = Optional.of(new Packet.Mended(music, node.optionalText("editedFrom")));
+    }
     Packet.Part part =
         new Packet.Part(
             title,
-            fileName,
-            music(text(node, "score"), title),
-            edited.isPresent() ? Optional.of(music(edited.get(), title)) : Optional.empty(),
-            node.path("part").asInt(),
-            node.path("firstBar").asInt(),
-            node.path("lastBar").asInt(),
-            tempo(node.path("target")),
-            optional(node, "due").map(LocalDate::parse),
-            decisions,
-            log);
+            node.text("fileName"),
+            music(node.text("score"), title),
+            mended,
+            node.whole("part", 0, MOST_BARS),
+            node.whole("firstBar", 0, MOST_BARS),
+            node.whole("lastBar", 0, MOST_BARS),
+            tempo(node.object("target")),
+            node.optionalAs("due", PacketNode::day),
+            node.objects("decisions").stream().map(PacketReader::row).toList(),
+            node.objects("log").stream().map(PacketReader::pass).toList(),
+            new HashSet<>(node.texts("takenBack", PacketNode::moment)));
     requireMusic(part);
     return part;
+  }
+
+  private static Packet.Row row(PacketNode node) {
+    return new Packet.Row(
+        node.text("area"),
+        node.text("item"),
+        node.whole("version", 0, MOST_VERSIONS, 1),
+        node.text("value"));
   }
 
   private byte[] music(String entry, String title) throws PacketRejectedException {
@@ -236,18 +228,14 @@ public final class PacketReader {
 
   private void requireMusic(Packet.Part part) throws PacketRejectedException {
     try {
-      int bars =
-          new ScoreFiles()
-              .open(part.fileName(), part.score())
-              .read(part.part())
-              .passage()
-              .bars()
-              .size();
-      if (part.firstBar() < 0 || part.lastBar() < part.firstBar() || part.lastBar() >= bars) {
+      ReadPassage read = new ScoreFiles().open(part.fileName(), part.score()).read(part.part());
+      int bars = read.passage().bars().size();
+      if (part.lastBar() < part.firstBar() || part.lastBar() >= bars) {
         throw fault("the bars of " + PlainWords.quoted(part.title()) + " are not in its music");
       }
+      read.intake().cut(part.firstBar(), part.lastBar());
       if (part.edited().isPresent()) {
-        new ScoreFiles().open(part.title() + ", mended.mxl", part.edited().get()).read(0);
+        requireMended(part, read.intake().cut(part.firstBar(), part.lastBar()));
       }
     } catch (ScoreRejectedException e) {
       throw fault(e.getMessage());
@@ -256,21 +244,32 @@ public final class PacketReader {
     }
   }
 
-  private static Packet.Pass pass(JsonNode node) {
-    JsonNode seconds = node.path("seconds");
+  private void requireMended(Packet.Part part, Passage imported)
+      throws ScoreRejectedException, PacketRejectedException {
+    Packet.Mended mended = part.edited().orElseThrow();
+    Passage music =
+        new ScoreFiles().open(part.title() + ", mended.mxl", mended.music()).read(0).passage();
+    boolean fit = mended.origins().map(o -> Origins.parse(o).fit(imported, music)).orElse(true);
+    if (!fit) {
+      throw fault(
+          "the mended notes of " + PlainWords.quoted(part.title()) + " do not fit its music");
+    }
+  }
+
+  private static Packet.Pass pass(PacketNode node) {
     return new Packet.Pass(
-        Instant.parse(text(node, "at")),
-        tempo(node.path("tempo")),
-        seconds.isNumber() ? OptionalDouble.of(seconds.asDouble()) : OptionalDouble.empty(),
-        node.path("clean").asBoolean(),
+        node.as("at", PacketNode::moment),
+        tempo(node.object("tempo")),
+        node.optionalNumber("seconds", 1e-3, MOST_SECONDS),
+        node.flag("clean"),
         // A kind of a newer Fret is kept as one that opens no rung.
-        CardKind.ofId(text(node, "card")).orElse(CardKind.DRILL),
-        node.path("cold").asBoolean(),
-        optional(node, "spot"),
-        node.path("spotLeftOut").asBoolean(),
-        node.path("hurts").asBoolean(),
-        Math.max(1, node.path("repeats").asInt(1)),
-        optional(node, "words"),
-        optional(node, "way").map(w -> named(Way.class, w, "way")));
+        CardKind.ofId(node.text("card")).orElse(CardKind.DRILL),
+        node.flag("cold"),
+        node.optionalText("spot"),
+        node.flag("spotLeftOut"),
+        node.flag("hurts"),
+        node.whole("repeats", 1, MOST_REPEATS, 1),
+        node.optionalText("words"),
+        node.has("way") ? Optional.of(node.named(Way.class, "way")) : Optional.empty());
   }
 }

@@ -41,7 +41,7 @@ public final class PacketWriter {
       Packet.Part part = packet.passages().get(i);
       entry(zip, scoreName(i, part.fileName()), part.score());
       if (part.edited().isPresent()) {
-        entry(zip, editedName(i), part.edited().get());
+        entry(zip, editedName(i), part.edited().get().music());
       }
     }
     zip.finish();
@@ -129,6 +129,7 @@ public final class PacketWriter {
     node.put("title", part.title()).put("fileName", part.fileName());
     node.put("score", scoreName(index, part.fileName()));
     part.edited().ifPresent(e -> node.put("edited", editedName(index)));
+    part.edited().flatMap(Packet.Mended::origins).ifPresent(o -> node.put("editedFrom", o));
     node.put("part", part.part()).put("firstBar", part.firstBar()).put("lastBar", part.lastBar());
     node.set("target", tempo(part.target()));
     part.due().ifPresent(d -> node.put("due", d.toString()));
@@ -143,6 +144,10 @@ public final class PacketWriter {
     }
     ArrayNode log = node.putArray("log");
     part.log().forEach(pass -> log.add(pass(pass)));
+    if (!part.takenBack().isEmpty()) {
+      ArrayNode takenBack = node.putArray("takenBack");
+      part.takenBack().stream().sorted().forEach(at -> takenBack.add(at.toString()));
+    }
     return node;
   }
 

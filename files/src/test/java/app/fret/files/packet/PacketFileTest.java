@@ -12,6 +12,7 @@ import app.fret.practice.trial.Way;
 import app.fret.score.BeatUnit;
 import app.fret.score.Tempo;
 import app.fret.testing.Music;
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.time.DayOfWeek;
@@ -22,6 +23,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -44,7 +46,7 @@ class PacketFileTest {
     PlayerSetup setup =
         new PlayerSetup(
             "violin",
-            152.5,
+            72.5,
             326,
             442,
             Optional.empty(),
@@ -78,7 +80,8 @@ class PacketFileTest {
             Optional.of(LocalDate.of(2027, 1, 25)),
             List.of(
                 new Packet.Row("bow", "1@0/1 A4", 1, "down"), new Packet.Row("new", "x", 9, "")),
-            List.of(pass));
+            List.of(pass),
+            Set.of(Instant.parse("2026-11-23T17:00:00Z")));
     Learner learner =
         new Learner(50, Set.of(DayOfWeek.SUNDAY), 3, Learner.Stance.AS_MANY_READY_AS_POSSIBLE);
     Packet.Other other =
@@ -155,8 +158,7 @@ class PacketFileTest {
         "packet.json|{'format'|its description cannot be read",
         "packet.json|{'format':'fret-packet','version':2}|newer Fret",
         "packet.json|{'format':'fret-packet','version':1,'player':{}}|is missing",
-        "packet.json|{'format':'fret-packet','version':1,'player':{'name':'A','instrument':'violin',"
-            + "'reach':'SOMEHOW'}}|which this Fret does not know",
+        "packet.json|{'format':'fret-packet','version':1,'player':{'name':7}}|which is no text",
       })
   void whatIsNoPacketIsSaidSo(String entry, String text, String words) throws Exception {
     byte[] file = zip(entry, text);
@@ -170,5 +172,73 @@ class PacketFileTest {
   void bytesOfAnotherKindAreNoPacket() {
     assertThatThrownBy(() -> PacketReader.read("x", new byte[] {1, 2, 3}))
         .isInstanceOf(PacketRejectedException.class);
+  }
+
+  /** The packet with something else in its description. */
+  private byte[] changed(String from, String to) throws Exception {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try (ZipInputStream in =
+            new ZipInputStream(
+                new ByteArrayInputStream(written(packet("grey-ferry.musicxml", 1))));
+        ZipOutputStream zip = new ZipOutputStream(out)) {
+      for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+        byte[] bytes = in.readAllBytes();
+        if (entry.getName().equals("packet.json")) {
+          String text = new String(bytes, StandardCharsets.UTF_8);
+          assertThat(text).contains(from);
+          bytes = text.replace(from, to).getBytes(StandardCharsets.UTF_8);
+        }
+        zip.putNextEntry(new ZipEntry(entry.getName()));
+        zip.write(bytes);
+        zip.closeEntry();
+      }
+    }
+    return out.toByteArray();
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "\"violin\"|\"theremin\"|no instrument 'theremin'; use violin, viola, cello or bass",
+        "\"1/4\"|\"1/0\"|its field 'length' says '1/0', which makes no sense",
+        "\"1/4\"|\"-1/4\"|its field 'length' says '-1/4', which makes no sense",
+        "\"1/4\"|\"a quarter\"|its field 'length' says 'a quarter', which makes no sense",
+        "\"2027-01-25\"|\"tomorrow\"|its field 'due' says 'tomorrow', which makes no sense",
+        "\"2027-01-25\"|\"+999999999-01-01\"|its field 'due' says '+999999999-01-01', which makes no sense",
+        "\"2026-11-23T17:00:00Z\"|\"early\"|its field 'takenBack' says 'early', which makes no sense",
+        "\"perMinute\" : 96.0|\"perMinute\" : 1e300|which is no number from 0.001 to 1000",
+        "\"minutesPerDay\" : 50|\"minutesPerDay\" : \"many\"|its field 'minutesPerDay' says 'many', which is no number from 1 to 960",
+        "\"rhythmDaysPerWeek\" : 3|\"rhythmDaysPerWeek\" : 2.5|which is no whole number",
+        "\"cold\" : true|\"cold\" : \"yes\"|its field 'cold' says 'yes', which is neither true nor false",
+        "\"reach\" : \"MIXED\"|\"reach\" : \"SOMEHOW\"|its field 'reach' says 'SOMEHOW', which makes no sense",
+        "\"G3\"|\"H9\"|'H9'",
+        "\"comfortableMm\" : 72.5|\"comfortableMm\" : 500|a span of 500.0 mm",
+        "\"way\" : \"B\"|\"way\" : \"C\"|its field 'way' says 'C', which makes no sense",
+      })
+  void everyFieldIsCheckedBeforeAnythingIsTaken(String from, String to, String words)
+      throws Exception {
+    byte[] file = changed(from, to);
+    assertThatThrownBy(() -> PacketReader.read("oda.fretpacket", file))
+        .isInstanceOf(PacketRejectedException.class)
+        .hasMessageContaining(words)
+        .hasMessageNotContaining("For input string")
+        .message()
+        .doesNotContain("\n");
+  }
+
+  @Test
+  void bracketsThatWouldFillTheMemoryAreRefused() throws Exception {
+    String many = "{'format':'fret-packet','version':1,'x':[" + "[],".repeat(4_000_000) + "[]]}";
+    byte[] dense = zip("packet.json", many);
+    assertThatThrownBy(() -> PacketReader.read("oda.fretpacket", dense))
+        .isInstanceOf(PacketRejectedException.class)
+        .hasMessageContaining("its description cannot be read");
+    byte[] deep = zip("packet.json", "[".repeat(100_000));
+    assertThatThrownBy(() -> PacketReader.read("oda.fretpacket", deep))
+        .isInstanceOf(PacketRejectedException.class);
+    byte[] tooLong = zip("packet.json", " ".repeat(33 * 1024 * 1024));
+    assertThatThrownBy(() -> PacketReader.read("oda.fretpacket", tooLong))
+        .hasMessage("oda.fretpacket: it holds more than a packet of Fret may");
   }
 }

@@ -1,5 +1,7 @@
 package app.fret.cli;
 
+import app.fret.files.PlainWords;
+import app.fret.score.Tempo;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
@@ -132,8 +134,28 @@ final class Arguments {
     try {
       return Double.valueOf(text);
     } catch (NumberFormatException e) {
-      throw new IllegalArgumentException("--" + option + ": '" + text + "' is no number", e);
+      throw new IllegalArgumentException(
+          "--" + option + ": '" + PlainWords.quoted(text) + "' is no number", e);
     }
+  }
+
+  /**
+   * The tempo an option holds, in beats a minute, when it is given.
+   *
+   * @throws IllegalArgumentException when it holds something else
+   */
+  Optional<Double> tempo(String option) {
+    Optional<Double> perMinute = number(option);
+    if (perMinute.isPresent() && !Tempo.canBeAsked(perMinute.get())) {
+      throw new IllegalArgumentException(
+          "--"
+              + option
+              + " "
+              + PlainWords.quoted(text(option).orElseThrow())
+              + ": give beats a minute "
+              + Tempo.RANGE);
+    }
+    return perMinute;
   }
 
   /**

@@ -97,7 +97,7 @@ final class DrillCommand implements Command {
   private record Wanted(DrillKind kind, DrillMusic music, Tempo tempo, Optional<String> reason) {}
 
   private static Wanted wanted(Arguments given, Study study) {
-    Optional<Double> at = given.number(AT);
+    Optional<Double> at = given.tempo(AT);
     Optional<Integer> number = given.wholeNumber(NUMBER);
     if (number.isPresent()) {
       List<ProposedDrill> drills = study.drills();

@@ -3,6 +3,7 @@ package app.fret.cli;
 import app.fret.bow.BowChoices;
 import app.fret.bow.BowSchool;
 import app.fret.bow.StrokeAt;
+import app.fret.bow.StrokeDecision;
 import app.fret.files.OtherParts;
 import app.fret.files.ReadPassage;
 import app.fret.files.Score;
@@ -85,10 +86,9 @@ final class PlanOptions {
         .values(
             STROKE,
             "STROKE",
-            "BAR:INDEX=down, up, split (after this note), join, hook, two (to the stroke before),"
-                + " retake, as-it-comes, change-inside, shorten, kind:NAME, at:PLACE or cm:AMOUNT,"
-                + " such as"
-                + " 3:2=up; may be given several times.");
+            "BAR:INDEX= and one of "
+                + String.join(", ", StrokeDecision.FORMS)
+                + "; such as 3:2=up; may be given several times.");
     PlayerOptions.addTo(table);
   }
 
@@ -169,7 +169,7 @@ final class PlanOptions {
   }
 
   private Tempo target(Passage passage, Intake intake, List<String> skipped) {
-    Optional<Double> target = given.number(TARGET);
+    Optional<Double> target = given.tempo(TARGET);
     if (target.isEmpty() && intake.statedTempo(passage).isEmpty()) {
       skipped.add(
           "no tempo mark in the file: planned at quarter = 96; say --target to set another");
@@ -183,7 +183,7 @@ final class PlanOptions {
     Choices at = Choices.at(target).withProfile(Profiles.named(profile));
     Reading reading = Reading.of(passage);
     Choices choices = at.with(at.tempo().withOccasion(occasion)).with(bow(reading));
-    Optional<Double> clean = given.number(CLEAN);
+    Optional<Double> clean = given.tempo(CLEAN);
     if (clean.isPresent()) {
       choices = choices.with(choices.practice().withClean(OptionalDouble.of(clean.get())));
     }

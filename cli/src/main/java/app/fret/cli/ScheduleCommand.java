@@ -1,9 +1,9 @@
 package app.fret.cli;
 
 import app.fret.engraving.Paper;
-import app.fret.engraving.PartPages;
+import app.fret.files.CalendarDay;
+import app.fret.files.PlainWords;
 import app.fret.files.ScoreRejectedException;
-import app.fret.files.WholeFile;
 import app.fret.files.pdf.PdfPart;
 import app.fret.files.practice.Programme;
 import app.fret.files.practice.ProgrammeFile;
@@ -27,7 +27,6 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -48,6 +47,7 @@ final class ScheduleCommand implements Command {
   private static final String OVERWRITE = "overwrite";
   private static final int USUAL_DAYS = 60;
   private static final int MOST_DAYS = 1100;
+  private static final int MOST_YEARS = 10;
 
   @Override
   public String name() {
@@ -86,6 +86,8 @@ final class ScheduleCommand implements Command {
       throw new IllegalArgumentException("--days " + days + "; give 1 to " + MOST_DAYS);
     }
     Programme programme = ProgrammeFile.read(file);
+    requireOthers(given, file, programme);
+    requireNear(programme, today);
     List<Item> items = new ArrayList<>();
     Map<String, Study> studies = new LinkedHashMap<>();
     List<String> skipped = new ArrayList<>();
@@ -101,11 +103,37 @@ final class ScheduleCommand implements Command {
             today,
             days,
             given.wholeNumber(SEED).orElse(1));
-    write(given, schedule, today);
-    writeSheet(given, programme, schedule, studies);
+    outputs(given, file, programme, schedule, studies).write();
     // Only where all went well: what is refused is one line alone.
     skipped.forEach(err::println);
     out.println(given.has(TEXT) ? ScheduleText.of(schedule) : ScheduleJson.of(schedule));
+  }
+
+  /** What cannot be written is said before any work is done. */
+  private static void requireOthers(Arguments given, Path file, Programme programme) {
+    OutputSet outputs = outputs(given, file, programme);
+    for (String option : List.of(ICS, CSV, PDF)) {
+      given
+          .text(option)
+          .ifPresent(name -> outputs.add("--" + option + " ", OutputName.of(name), out -> {}));
+    }
+  }
+
+  /** Nobody plans day by day for longer. */
+  private static void requireNear(Programme programme, LocalDate today) {
+    for (Programme.Entry entry : programme.items()) {
+      Optional<LocalDate> due = entry.due();
+      if (due.isPresent() && due.get().isAfter(today.plusYears(MOST_YEARS))) {
+        throw new IllegalArgumentException(
+            "item "
+                + PlainWords.quoted(entry.id())
+                + ": due "
+                + due.get()
+                + " is more than "
+                + MOST_YEARS
+                + " years after --today; give a nearer day");
+      }
+    }
   }
 
   private static Kinships kin(Map<String, Study> studies) {
@@ -116,11 +144,13 @@ final class ScheduleCommand implements Command {
 
   private static LocalDate today(Arguments given) {
     String text = given.text(TODAY).orElseThrow();
-    try {
-      return LocalDate.parse(text);
-    } catch (DateTimeParseException e) {
-      throw new IllegalArgumentException("--today '" + text + "'; write 2026-11-25", e);
-    }
+    return CalendarDay.of(text)
+        .orElseThrow(
+            () ->
+                new IllegalArgumentException(
+                    "--today '"
+                        + PlainWords.quoted(text)
+                        + "'; write a day from 1900 to 2999, such as 2026-11-25"));
   }
 
   private static Item item(
@@ -175,8 +205,7 @@ final class ScheduleCommand implements Command {
                   typed.add("--" + name);
                   typed.add(v);
                 }));
-    Path beside = programme.toAbsolutePath().getParent();
-    typed.add(beside.resolve(OutputName.of(entry.file().orElseThrow())).toString());
+    typed.add(beside(programme).resolve(OutputName.of(entry.file().orElseThrow())).toString());
     OptionTable table = new OptionTable();
     PlanOptions.addTo(table);
     return Arguments.of(table, typed);
@@ -215,35 +244,57 @@ final class ScheduleCommand implements Command {
         .orElse(pass.perMinute());
   }
 
-  private static void writeSheet(
-      Arguments given, Programme programme, Schedule schedule, Map<String, Study> studies)
-      throws IOException {
-    Optional<String> sheet = given.text(PDF);
-    if (sheet.isPresent()) {
-      String player = programme.playerName();
-      List<PartPages.Page> pages = WeekSheet.pages(player, schedule, studies, Paper.A4);
-      WholeFile.write(
-          OutputName.of(sheet.get()),
-          given.has(OVERWRITE),
-          stream -> PdfPart.write(pages, WeekSheet.title(player), Paper.A4, stream));
-    }
+  /** All that is to be written beside the answer; none of it is a file that was read. */
+  private static OutputSet outputs(
+      Arguments given,
+      Path file,
+      Programme programme,
+      Schedule schedule,
+      Map<String, Study> studies) {
+    OutputSet outputs = outputs(given, file, programme);
+    LocalDate today = today(given);
+    given
+        .text(ICS)
+        .ifPresent(
+            name ->
+                outputs.add(
+                    "--ics ",
+                    OutputName.of(name),
+                    stream -> ScheduleCalendar.write(schedule, today, stream)));
+    given
+        .text(CSV)
+        .ifPresent(
+            name ->
+                outputs.add(
+                    "--csv ",
+                    OutputName.of(name),
+                    stream -> ScheduleTable.write(schedule, stream)));
+    String player = programme.playerName();
+    given
+        .text(PDF)
+        .ifPresent(
+            name ->
+                outputs.add(
+                    "--pdf ",
+                    OutputName.of(name),
+                    stream ->
+                        PdfPart.write(
+                            WeekSheet.pages(player, schedule, studies, Paper.A4),
+                            WeekSheet.title(player),
+                            Paper.A4,
+                            stream)));
+    return outputs;
   }
 
-  private static void write(Arguments given, Schedule schedule, LocalDate today)
-      throws IOException {
-    Optional<String> calendar = given.text(ICS);
-    if (calendar.isPresent()) {
-      WholeFile.write(
-          OutputName.of(calendar.get()),
-          given.has(OVERWRITE),
-          stream -> ScheduleCalendar.write(schedule, today, stream));
-    }
-    Optional<String> table = given.text(CSV);
-    if (table.isPresent()) {
-      WholeFile.write(
-          OutputName.of(table.get()),
-          given.has(OVERWRITE),
-          stream -> ScheduleTable.write(schedule, stream));
-    }
+  private static OutputSet outputs(Arguments given, Path file, Programme programme) {
+    OutputSet outputs = new OutputSet(given.has(OVERWRITE)).reads(file);
+    programme.items().stream()
+        .flatMap(entry -> entry.file().stream())
+        .forEach(score -> outputs.reads(beside(file).resolve(OutputName.of(score))));
+    return outputs;
+  }
+
+  private static Path beside(Path programme) {
+    return programme.toAbsolutePath().getParent();
   }
 }

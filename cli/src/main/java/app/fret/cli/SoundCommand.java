@@ -30,6 +30,10 @@ final class SoundCommand implements Command {
   private static final String OVERWRITE = "overwrite";
   private static final Pattern BARS = Pattern.compile("(\\d{1,2})/(\\d{1,2})");
   private static final int MOST_LOOPS = 999;
+  private static final int SECONDS_PER_HOUR = 3600;
+
+  /** A WAV file counts its bytes in 32 bits, and nobody practises longer without a break. */
+  private static final int MOST_SECONDS = 4 * SECONDS_PER_HOUR;
 
   @Override
   public String name() {
@@ -85,13 +89,18 @@ final class SoundCommand implements Command {
     if (loops < 1 || loops > MOST_LOOPS) {
       throw new IllegalArgumentException("--loop " + loops + "; give 1 to " + MOST_LOOPS);
     }
-    double at = given.number(AT).orElseThrow();
-    if (!(at > 0)) {
-      throw new IllegalArgumentException("--at " + at + "; a tempo is above 0");
-    }
+    double at = given.tempo(AT).orElseThrow();
     PlanOptions.Opened opened = plan.open();
     Study study = plan.study(opened, step -> {});
     SoundPlan sound = StudySound.of(study, at, click, drone, loops);
+    if (sound.seconds() > MOST_SECONDS) {
+      throw new IllegalArgumentException(
+          String.format(
+              Locale.ROOT,
+              "this would last %.0f hours; a file of %d at most: take fewer bars or loops",
+              sound.seconds() / SECONDS_PER_HOUR,
+              MOST_SECONDS / SECONDS_PER_HOUR));
+    }
     WholeFile.write(
         file,
         given.has(OVERWRITE),

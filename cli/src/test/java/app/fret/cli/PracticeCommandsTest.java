@@ -169,7 +169,11 @@ class PracticeCommandsTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "--today soon|write 2026-11-25",
+        "--today soon|write a day from 1900 to 2999, such as 2026-11-25",
+        "--today 0001-01-01|write a day from 1900 to 2999",
+        "--today -999999999-01-01|write a day from 1900 to 2999",
+        "--today +999999999-12-31|write a day from 1900 to 2999",
+        "--today 1900-01-01|due 2027-02-01 is more than 10 years after --today",
         "--today 2026-11-25 --days 0|give 1 to 1100",
         "--days 3|--today is missing"
       })
@@ -219,7 +223,9 @@ class PracticeCommandsTest {
       delimiter = '|',
       value = {
         "--at 60 --out x.mp3|.wav and .mid",
-        "--at 0 --out x.wav|above 0",
+        "--at 0 --out x.wav|--at 0: give beats a minute from 1 to 1000",
+        "--at 1e-300 --out x.wav|give beats a minute from 1 to 1000",
+        "--at 1 --loop 999 --out x.wav|this would last 200 hours; a file of 4 at most",
         "--at 60 --out x.wav --click 7|use beat",
         "--at 60 --out x.wav --silent two|write N/M",
         "--at 60 --out x.wav --drone H|tonic",
@@ -230,5 +236,85 @@ class PracticeCommandsTest {
     Run run = on("sound", options.split(" "));
     assertThat(run.exit()).isEqualTo(2);
     assertThat(run.err()).contains(words);
+  }
+
+  @Test
+  void noOutputIsAFileThatWasReadOrAnotherOutput() throws Exception {
+    Path file = programme("");
+    byte[] before = Files.readAllBytes(file);
+    byte[] scoreBefore = Files.readAllBytes(score);
+    Path link = Files.createSymbolicLink(folder.resolve("link.json"), file);
+    for (Path target : List.of(file, link)) {
+      Run run = schedule(file, "--ics", target.toString(), "--overwrite");
+      assertThat(run.exit()).isEqualTo(2);
+      assertThat(run.err()).contains("is a file that this command reads, which is never replaced");
+    }
+    assertThat(schedule(file, "--csv", score.toString(), "--overwrite").exit()).isEqualTo(2);
+    Path one = folder.resolve("one");
+    Run twice = schedule(file, "--csv", one.toString(), "--pdf", folder + "/./one");
+    assertThat(twice.exit()).isEqualTo(2);
+    assertThat(twice.err()).contains("--pdf one is written to already; choose another name");
+    assertThat(Files.readAllBytes(file)).isEqualTo(before);
+    assertThat(Files.readAllBytes(score)).isEqualTo(scoreBefore);
+    assertThat(one).doesNotExist();
+  }
+
+  @Test
+  void whenOneOutputCannotBeWrittenNoneIs() throws Exception {
+    Path calendar = folder.resolve("days.ics");
+    Run run =
+        schedule(programme(""), "--ics", calendar.toString(), "--csv", folder + "/gone/days.csv");
+    assertThat(run.exit()).isEqualTo(2);
+    assertThat(run.err()).contains("days.csv cannot be written: its folder is not there");
+    assertThat(run.out()).isEmpty();
+    assertThat(calendar).doesNotExist();
+  }
+
+  private static Run schedule(Path programme, String... more) {
+    List<String> all =
+        new ArrayList<>(List.of("schedule", programme.toString(), "--today", "2026-11-25"));
+    all.addAll(List.of(more));
+    return run(all.toArray(String[]::new));
+  }
+
+  @Test
+  void aProgrammeThatCannotBeReadIsSaidInOneLineWithWhatNext() {
+    assertThat(schedule(folder.resolve("missing.json")).err())
+        .isEqualTo("fret: missing.json: there is no such file; name a programme (.json)\n");
+    assertThat(schedule(folder).err()).endsWith(": it is a folder; name a programme (.json)\n");
+    assertThat(schedule(Path.of("/dev/zero")).err())
+        .isEqualTo("fret: zero: it is larger than 32 MB; name a programme (.json)\n");
+  }
+
+  @Test
+  void aDateThatNoCalendarHasIsSaid() throws Exception {
+    Path file = programme("");
+    Files.writeString(file, Files.readString(file).replace("2027-02-01", "+999999999-01-01"));
+    assertThat(schedule(file).err())
+        .contains("items[0]: due '+999999999-01-01' is no day from 1900 to 2999");
+  }
+
+  @Test
+  void jsonAndTextTellTheSameForecasts() throws Exception {
+    Path file = programme("");
+    JsonNode item = new ObjectMapper().readTree(schedule(file).out()).path("items").get(0);
+    String text = schedule(file, "--text").out();
+    assertThat(item.path("state").asText()).as("one pass tells nothing yet").isEqualTo("unknown");
+    assertThat(item.path("forecast").isNull()).isTrue();
+    assertThat(text).contains("cannot tell yet").doesNotContain("likely ready between");
+  }
+
+  @Test
+  void everyDecisionOfTheBowIsInTheHelp() {
+    assertThat(run("plan", "--help").out().replaceAll("\\s+", " "))
+        .contains("shorten, weight, light, kind:NAME, at:PLACE, cm:AMOUNT");
+  }
+
+  @Test
+  void theTextNamesTheOccasion() {
+    assertThat(on("plan", "--text", "--occasion", "concert", "--target", "96").out())
+        .contains("; concert at 96")
+        .doesNotContain("audition at");
+    assertThat(on("plan", "--text", "--target", "96").out()).contains("; audition at ");
   }
 }

@@ -1,6 +1,7 @@
 package app.fret.bow;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -67,6 +68,19 @@ public record StrokeDecision(
     }
   }
 
+  /** All that can be decided, as it is written in files and commands. */
+  public static final List<String> FORMS =
+      Arrays.stream(Act.values())
+          .map(
+              act ->
+                  switch (act) {
+                    case KIND -> KIND_SIGN + "NAME";
+                    case AT -> PLACE_SIGN + "PLACE";
+                    case AMOUNT -> AMOUNT_SIGN + "AMOUNT";
+                    default -> act.sign();
+                  })
+          .toList();
+
   public StrokeDecision {
     if (kind.isPresent() != (act == Act.KIND)
         || place.isPresent() != (act == Act.AT)
@@ -130,10 +144,7 @@ public record StrokeDecision(
       }
     }
     throw new IllegalArgumentException(
-        "no decision of the bow '"
-            + text
-            + "'; use down, up, split, join, hook, two, retake, as-it-comes, change-inside,"
-            + " shorten, weight, light, kind:NAME, at:PLACE or cm:AMOUNT");
+        "no decision of the bow '" + text + "'; use " + String.join(", ", FORMS));
   }
 
   private static StrokeKind kindNamed(String name) {

@@ -9,11 +9,35 @@ import org.apache.commons.numbers.fraction.Fraction;
  * @param perMinute beats in a minute, above 0 and at most 1000
  */
 public record Tempo(BeatUnit beat, double perMinute) {
+  /** What a player can ask for, in words. */
+  public static final String RANGE = "from 1 to 1000";
+
+  private static final double LEAST_ASKED = 1;
+  private static final double MOST = 1000;
+
   public Tempo {
-    if (!(perMinute > 0 && perMinute <= 1000)) {
+    if (!(perMinute > 0 && perMinute <= MOST)) {
       throw new IllegalArgumentException(
           "a tempo of " + perMinute + " a minute; it must be above 0 and at most 1000");
     }
+  }
+
+  /** Whether a player can ask for so many beats a minute; what is worked out may be slower. */
+  public static boolean canBeAsked(double perMinute) {
+    return perMinute >= LEAST_ASKED && perMinute <= MOST;
+  }
+
+  /**
+   * A tempo that a player asks for.
+   *
+   * @throws IllegalArgumentException when it is out of range, with a sentence
+   */
+  public static Tempo asked(BeatUnit beat, double perMinute) {
+    if (!canBeAsked(perMinute)) {
+      throw new IllegalArgumentException(
+          "a tempo of " + perMinute + " a minute; give one " + RANGE);
+    }
+    return new Tempo(beat, perMinute);
   }
 
   /** Seconds that a length of music takes at this tempo. */

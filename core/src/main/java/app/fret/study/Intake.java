@@ -70,7 +70,7 @@ public record Intake(Passage part, Optional<Tempo> playbackTempo, StatedTuning t
     Optional<Tempo> stated = statedTempo(passage);
     if (perMinute.isPresent()) {
       BeatUnit counted = unit.orElse(stated.map(Tempo::beat).orElse(BeatUnit.QUARTER));
-      return new Tempo(counted, perMinute.get());
+      return Tempo.asked(counted, perMinute.get());
     }
     Tempo tempo = stated.orElse(ASSUMED_TEMPO);
     return unit.map(tempo::in).orElse(tempo);

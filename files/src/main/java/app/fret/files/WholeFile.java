@@ -1,16 +1,14 @@
 package app.fret.files;
 
-import java.io.FileOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
-import java.nio.file.LinkOption;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.util.UUID;
+import java.util.ArrayList;
+import java.util.List;
 
 /**
  * Writes a file whole or not at all: beside its place under another name, then renamed. Whatever
@@ -27,54 +25,60 @@ public final class WholeFile {
   }
 
   /**
+   * A file that is to be written.
+   *
+   * @param file where
+   * @param content what
+   */
+  public record Output(Path file, Content content) {}
+
+  /**
    * Writes a file.
    *
    * @param overwrite whether another file of that name may be replaced
    * @throws IOException with a sentence that names the file, what is wrong and what next
    */
   public static void write(Path file, boolean overwrite, Content content) throws IOException {
+    writeAll(List.of(new Output(file, content)), overwrite);
+  }
+
+  /**
+   * Writes several files, all or none: each is made whole beside its place before the first takes
+   * it, and when one cannot, those that did are put back as they were.
+   *
+   * @param overwrite whether other files of their names may be replaced
+   * @throws IOException with a sentence that names the file, what is wrong and what next
+   */
+  public static void writeAll(List<Output> outputs, boolean overwrite) throws IOException {
+    List<Staged> staged = new ArrayList<>();
     try {
-      if (Files.isDirectory(file)) {
-        throw new IOException(file.getFileName() + " is a folder; name a file in it");
+      for (Output output : outputs) {
+        said(output.file(), () -> staged.add(Staged.of(output, overwrite)));
       }
-      if (Files.exists(file) && !Files.isRegularFile(file)) {
-        writeStraight(file, content); // a device or a pipe has nothing to keep
-        return;
+      for (Staged one : staged) {
+        said(one.file(), () -> one.settle(staged.size() > 1));
       }
-      if (Files.exists(file, LinkOption.NOFOLLOW_LINKS) && !overwrite) {
-        throw new FileAlreadyExistsException(file.toString());
+      staged.forEach(Staged::forgetOld);
+    } catch (IOException e) {
+      for (Staged one : staged) {
+        one.putBack();
       }
-      writeBeside(Files.exists(file) ? file.toRealPath() : file.toAbsolutePath(), content);
+      throw e;
+    } finally {
+      staged.forEach(Staged::clearAway);
+    }
+  }
+
+  /** Something with a file that can fail. */
+  private interface Step {
+    void run() throws IOException;
+  }
+
+  private static void said(Path file, Step step) throws IOException {
+    try {
+      step.run();
     } catch (IOException e) {
       throw new IOException(words(file, e), e);
-    }
-  }
-
-  private static void writeStraight(Path file, Content content) throws IOException {
-    try (OutputStream out = Files.newOutputStream(file)) {
-      content.writeTo(out);
-    }
-  }
-
-  private static void writeBeside(Path file, Content content) throws IOException {
-    Path beside = file.resolveSibling("." + file.getFileName() + "." + UUID.randomUUID() + ".part");
-    try {
-      try (FileOutputStream out = new FileOutputStream(beside.toFile())) {
-        content.writeTo(out);
-        out.flush();
-        out.getFD().sync();
-      }
-      keepPermissions(file, beside);
-      Files.move(beside, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-    } finally {
-      Files.deleteIfExists(beside);
-    }
-  }
-
-  private static void keepPermissions(Path file, Path beside) throws IOException {
-    boolean posix = Files.getFileStore(beside).supportsFileAttributeView("posix");
-    if (posix && Files.exists(file)) {
-      Files.setPosixFilePermissions(beside, Files.getPosixFilePermissions(file));
     }
   }
 

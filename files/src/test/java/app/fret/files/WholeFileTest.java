@@ -100,6 +100,54 @@ class WholeFileTest {
             "part.pdf cannot be written: its folder is not there; make it or choose another");
   }
 
+  @Test
+  void ofSeveralFilesAllAreWrittenOrNone() throws IOException {
+    Path first = old();
+    Path second = folder.resolve("new.ics");
+    WholeFile.Content full =
+        out -> {
+          throw new IOException("No space left on device");
+        };
+    assertThatThrownBy(
+            () ->
+                WholeFile.writeAll(
+                    List.of(
+                        new WholeFile.Output(first, NEW),
+                        new WholeFile.Output(second, NEW),
+                        new WholeFile.Output(folder.resolve("last.csv"), full)),
+                    true))
+        .hasMessageStartingWith("last.csv cannot be written: the disk is full");
+    assertThat(first).hasContent("old");
+    assertThat(names()).containsExactly("part.pdf");
+    WholeFile.writeAll(
+        List.of(new WholeFile.Output(first, NEW), new WholeFile.Output(second, NEW)), true);
+    assertThat(first).hasContent("new");
+    assertThat(second).hasContent("new");
+    assertThat(names()).containsExactly("new.ics", "part.pdf");
+  }
+
+  /** A folder that turns up in the place of the second file after all were made whole. */
+  @Test
+  void whenALaterOneCannotTakeItsPlaceTheEarlierAreAsTheyWere() throws IOException {
+    Path first = old();
+    Path second = folder.resolve("second");
+    WholeFile.Content makesFolder =
+        out -> {
+          out.write('n');
+          Files.createDirectories(second.resolve("inside"));
+        };
+    assertThatThrownBy(
+            () ->
+                WholeFile.writeAll(
+                    List.of(
+                        new WholeFile.Output(first, NEW),
+                        new WholeFile.Output(second, makesFolder)),
+                    true))
+        .isInstanceOf(IOException.class);
+    assertThat(first).hasContent("old");
+    assertThat(names()).containsExactly("part.pdf", "second");
+  }
+
   private Path old() throws IOException {
     return Files.writeString(folder.resolve("part.pdf"), "old");
   }

@@ -20,6 +20,13 @@ public record ItemOutlook(
     Optional<Forecast> forecast,
     State state,
     Optional<String> warning) {
+  /** What cannot be told yet is not told, nor when what is ready will be. */
+  public ItemOutlook {
+    if (state == State.UNKNOWN || state == State.READY) {
+      forecast = Optional.empty();
+    }
+  }
+
   /** Where an item is on its way. */
   public enum State {
     ON_TRACK("on-track", "on course"),

@@ -2,6 +2,7 @@ package app.fret.practice.schedule;
 
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.Set;
 
 /**
@@ -21,6 +22,8 @@ public record Learner(
     /** As many as can be become ready. */
     AS_MANY_READY_AS_POSSIBLE
   }
+
+  private static final int DAYS_A_WEEK = 7;
 
   /** By so many minutes a stretch may be longer. */
   private static final int OVER_A_STRETCH = 2;
@@ -70,9 +73,12 @@ public record Learner(
 
   /** Days of practice from one day to another, both counted. */
   int practiceDays(LocalDate from, LocalDate to) {
-    int days = 0;
-    for (LocalDate day = from; !day.isAfter(to); day = day.plusDays(1)) {
+    long all = Math.max(0, ChronoUnit.DAYS.between(from, to) + 1);
+    long weeks = all / DAYS_A_WEEK;
+    int days = Math.toIntExact(weeks * (DAYS_A_WEEK - daysOff.size()));
+    for (LocalDate day = from.plusDays(weeks * DAYS_A_WEEK); !day.isAfter(to); ) {
       days += isOff(day) ? 0 : 1;
+      day = day.plusDays(1);
     }
     return days;
   }

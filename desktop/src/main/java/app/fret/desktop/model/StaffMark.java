@@ -107,6 +107,6 @@ public final class StaffMark {
         matcher.group(1) == null
             ? BeatUnit.QUARTER
             : BeatUnit.named(matcher.group(1), Metre.of(4, 4));
-    return Optional.of(new Tempo(beat, Integer.parseInt(matcher.group(2))));
+    return Optional.of(Tempo.asked(beat, Integer.parseInt(matcher.group(2))));
   }
 }

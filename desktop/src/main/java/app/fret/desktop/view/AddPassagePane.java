@@ -284,7 +284,7 @@ final class AddPassagePane extends VBox {
         owner,
         newPlayer.getText().strip(),
         instrument.getValue().toLowerCase(Locale.ROOT),
-        new Tempo(BeatUnit.named(beat.getValue(), metre), perMinute()),
+        Tempo.asked(BeatUnit.named(beat.getValue(), metre), perMinute()),
         day);
   }
 

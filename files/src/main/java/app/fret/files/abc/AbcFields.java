@@ -113,7 +113,7 @@ final class AbcFields {
                 ? unitLength
                 : Fraction.of(
                     Integer.parseInt(matcher.group(1)), Integer.parseInt(matcher.group(2)));
-        return new Tempo(beatOf(beat), Double.parseDouble(matcher.group(3)));
+        return Tempo.asked(beatOf(beat), Double.parseDouble(matcher.group(3)));
       } catch (ArithmeticException | IllegalArgumentException e) {
         // The same words serve.
       }

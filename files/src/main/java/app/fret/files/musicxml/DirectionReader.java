@@ -71,9 +71,8 @@ final class DirectionReader {
     sound
         .attribute("tempo")
         .flatMap(DirectionReader::number)
-        .filter(t -> t > 0 && playbackTempo.isEmpty())
-        .ifPresent(
-            t -> playbackTempo = Optional.of(new Tempo(BeatUnit.QUARTER, Math.min(1000, t))));
+        .filter(t -> Tempo.canBeAsked(t) && playbackTempo.isEmpty())
+        .ifPresent(t -> playbackTempo = Optional.of(new Tempo(BeatUnit.QUARTER, t)));
   }
 
   private static Optional<Double> number(String text) {
@@ -192,7 +191,7 @@ final class DirectionReader {
             .filter(l -> plain)
             .map(l -> dotted ? l.multiply(Fraction.of(3, 2)) : l)
             .flatMap(l -> BeatUnit.NOTES.stream().filter(u -> u.length().equals(l)).findFirst());
-    return perMinute.filter(t -> t > 0 && t <= 1000).flatMap(t -> unit.map(u -> new Tempo(u, t)));
+    return perMinute.filter(Tempo::canBeAsked).flatMap(t -> unit.map(u -> new Tempo(u, t)));
   }
 
   Optional<Tempo> playbackTempo() {

@@ -1,5 +1,6 @@
 package app.fret.files.packet;
 
+import app.fret.files.CalendarDay;
 import app.fret.files.PlainWords;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.time.DateTimeException;
@@ -19,10 +20,8 @@ import java.util.function.Function;
 final class PacketNode {
   private static final int MOST_WORDS = 4_000;
 
-  /** Books count days from year 1 on; a packet of another millennium is none. */
-  private static final int FIRST_YEAR = 1900;
-
-  private static final int LAST_YEAR = 2999;
+  private static final Instant FIRST = Instant.parse("1900-01-01T00:00:00Z");
+  private static final Instant LAST = Instant.parse("2999-12-31T00:00:00Z");
 
   private final JsonNode node;
 
@@ -107,18 +106,13 @@ final class PacketNode {
 
   /** A day of a year that players live in. */
   static LocalDate day(String text) {
-    LocalDate day = LocalDate.parse(text);
-    if (day.getYear() < FIRST_YEAR || day.getYear() > LAST_YEAR) {
-      throw new IllegalArgumentException("the year " + day.getYear());
-    }
-    return day;
+    return CalendarDay.of(text).orElseThrow(() -> new IllegalArgumentException(text));
   }
 
   /** A moment of a year that players live in. */
   static Instant moment(String text) {
     Instant moment = Instant.parse(text);
-    if (moment.isBefore(Instant.parse(FIRST_YEAR + "-01-01T00:00:00Z"))
-        || moment.isAfter(Instant.parse(LAST_YEAR + "-12-31T00:00:00Z"))) {
+    if (moment.isBefore(FIRST) || moment.isAfter(LAST)) {
       throw new IllegalArgumentException("the moment " + moment);
     }
     return moment;

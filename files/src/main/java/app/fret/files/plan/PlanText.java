@@ -30,6 +30,9 @@ import java.util.stream.Collectors;
 public final class PlanText {
   private static final int MOST_DIFFERENCES = 4;
 
+  /** Less would be printed as nothing. */
+  private static final double LEAST_SHOWN = 0.05;
+
   private final Study study;
   private final Instrument instrument;
   private final StringBuilder text = new StringBuilder();
@@ -247,7 +250,12 @@ public final class PlanText {
         totals.travelMm(),
         totals.crossings());
     List<Difference> why = study.whyNot(other);
-    for (Difference difference : why.subList(0, Math.min(MOST_DIFFERENCES, why.size()))) {
+    List<Difference> seen =
+        why.stream()
+            .filter(d -> Math.abs(d.share()) >= LEAST_SHOWN)
+            .limit(MOST_DIFFERENCES)
+            .toList();
+    for (Difference difference : seen) {
       line(
           "  %+.1f %s, most in bar %s",
           difference.share(),
@@ -270,10 +278,11 @@ public final class PlanText {
   private void addFoot(List<String> skipped) {
     line("");
     line(
-        "ladder: %s; audition at %s",
+        "ladder: %s; %s at %s",
         study.practice().ladder().rungs().stream()
             .map(PlanText::number)
             .collect(Collectors.joining(" ")),
+        study.choices().tempo().occasion().id(),
         number(study.practice().audition().perMinute()));
     study.leftHand().advice().leftOut().forEach(o -> line("%s", Remarks.leftOut(study, o)));
     Remarks.printedNotKept(study).forEach(r -> line("%s", r));

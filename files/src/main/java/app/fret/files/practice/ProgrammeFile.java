@@ -1,19 +1,21 @@
 package app.fret.files.practice;
 
+import app.fret.files.CalendarDay;
+import app.fret.files.InputBytes;
 import app.fret.files.PlainWords;
+import app.fret.files.SafeJson;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.Learner;
 import app.fret.practice.schedule.Learner.Stance;
+import app.fret.score.Tempo;
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.exc.StreamConstraintsException;
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashSet;
@@ -26,11 +28,9 @@ import java.util.Set;
 
 /** Reads a programme with its log: JSON, format {@code fret-programme}, version 1. */
 public final class ProgrammeFile {
-  private static final long MOST_BYTES = 32L * 1024 * 1024;
   private static final int MOST_ITEMS = 500;
   private static final int USUAL_MINUTES = 60;
   private static final int USUAL_RHYTHM_DAYS = 2;
-  private static final double FASTEST = 2000;
 
   private final String name;
 
@@ -39,19 +39,22 @@ public final class ProgrammeFile {
   }
 
   /** Reads a file. */
-  public static Programme read(Path file) throws ProgrammeRejectedException, IOException {
+  public static Programme read(Path file) throws ProgrammeRejectedException {
     String name = String.valueOf(file.getFileName());
-    if (Files.size(file) > MOST_BYTES) {
-      throw new ProgrammeRejectedException(name, "larger than any programme may be (32 MB)");
+    try {
+      return read(name, InputBytes.of(file, SafeJson.MOST_BYTES));
+    } catch (InputBytes.UnreadableException e) {
+      throw new ProgrammeRejectedException(name, e.getMessage() + "; name a programme (.json)");
     }
-    return read(name, Files.readAllBytes(file));
   }
 
   /** Reads the content of a file of this name. */
   public static Programme read(String name, byte[] content) throws ProgrammeRejectedException {
     ProgrammeFile file = new ProgrammeFile(name);
     try {
-      return file.programme(new ObjectMapper().readTree(content));
+      return file.programme(SafeJson.read(content));
+    } catch (StreamConstraintsException e) {
+      throw file.fault("it holds more than any programme may");
     } catch (JsonProcessingException e) {
       String at = e.getLocation() == null ? "" : " in line " + e.getLocation().getLineNr();
       throw file.fault("no JSON can be read" + at);
@@ -214,8 +217,8 @@ public final class ProgrammeFile {
     if (value.isMissingNode() || value.isNull()) {
       return OptionalDouble.empty();
     }
-    if (!value.isNumber() || value.asDouble() <= 0 || value.asDouble() > FASTEST) {
-      throw fault(where + ": " + field + " should be beats a minute, above 0");
+    if (!value.isNumber() || !Tempo.canBeAsked(value.asDouble())) {
+      throw fault(where + ": " + field + " should be beats a minute, " + Tempo.RANGE);
     }
     return OptionalDouble.of(value.asDouble());
   }
@@ -226,16 +229,16 @@ public final class ProgrammeFile {
     if (text.isEmpty()) {
       return Optional.empty();
     }
-    try {
-      return Optional.of(LocalDate.parse(text.get()));
-    } catch (DateTimeParseException e) {
-      throw fault(
-          where
-              + ": "
-              + field
-              + " '"
-              + PlainWords.quoted(text.get())
-              + "' is no date; write 2027-01-25");
-    }
+    return Optional.of(
+        CalendarDay.of(text.get())
+            .orElseThrow(
+                () ->
+                    fault(
+                        where
+                            + ": "
+                            + field
+                            + " '"
+                            + PlainWords.quoted(text.get())
+                            + "' is no day from 1900 to 2999; write 2027-01-25")));
   }
 }

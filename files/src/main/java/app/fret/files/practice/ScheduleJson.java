@@ -5,7 +5,6 @@ import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.Day;
 import app.fret.practice.schedule.Forecast;
 import app.fret.practice.schedule.ItemOutlook;
-import app.fret.practice.schedule.ItemOutlook.State;
 import app.fret.practice.schedule.Offer;
 import app.fret.practice.schedule.Schedule;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -65,8 +64,7 @@ public final class ScheduleJson {
   private static void add(ObjectNode node, ItemOutlook item) {
     node.put("id", item.item().id());
     node.put("readyBy", text(item.readyBy()));
-    boolean told = item.state() != State.UNKNOWN && item.state() != State.READY;
-    Optional<Forecast> forecast = told ? item.forecast() : Optional.empty();
+    Optional<Forecast> forecast = item.forecast();
     node.put("forecast", text(forecast.map(Forecast::mid)));
     node.put("forecastLow", text(forecast.map(Forecast::low)));
     node.put("forecastHigh", text(forecast.map(Forecast::high)));

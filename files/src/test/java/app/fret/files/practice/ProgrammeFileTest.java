@@ -81,8 +81,8 @@ class ProgrammeFileTest {
         "{H 'items':[{'id':'x'}]}|items[0]: a passage needs a file",
         "{H 'items':[{'id':'s','kind':'scale'}]}|needs its minutes",
         "{H 'items':[{'id':'s','kind':'song'}]}|kind 'song'",
-        "{H 'items':[{'id':'x','file':'f','due':'soon'}]}|no date",
-        "{H 'items':[{'id':'x','file':'f','clean':-3}]}|above 0",
+        "{H 'items':[{'id':'x','file':'f','due':'soon'}]}|is no day from 1900 to 2999",
+        "{H 'items':[{'id':'x','file':'f','clean':-3}]}|from 1 to 1000",
         "{H 'items':[{'id':'x','file':'f'},{'id':'x','file':'f'}]}|taken already",
         "{H 'log':[{'item':'y','date':'2026-11-24','perMinute':60}]}|no item has the id",
         "{'format':|line 1"

@@ -283,7 +283,7 @@ public final class Book implements AutoCloseable {
   }
 
   /** How a player practises. */
-  public Learner learner(long playerId) {
+  public Practised learner(long playerId) {
     return read(() -> days.learner(playerId));
   }
 
@@ -307,7 +307,7 @@ public final class Book implements AutoCloseable {
   }
 
   /** What a player practises without music in the book, in the order it was added. */
-  public List<OtherItem> otherItems(long playerId) {
+  public Found<OtherItem> otherItems(long playerId) {
     return read(() -> otherItems.of(playerId));
   }
 

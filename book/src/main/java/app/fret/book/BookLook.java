@@ -178,7 +178,10 @@ final class BookLook {
     String version =
         answer(
             statement, "SELECT MAX(CAST(version AS INTEGER)) FROM " + HISTORY + " WHERE success");
-    return version == null || version.isEmpty() ? 0 : Integer.parseInt(version);
+    // Whatever stands there: one beyond all counting is one of a newer program, too.
+    return version == null || version.isEmpty()
+        ? 0
+        : (int) Math.min(Integer.MAX_VALUE, Double.parseDouble(version));
   }
 
   private static String answer(Statement statement, String question) throws SQLException {

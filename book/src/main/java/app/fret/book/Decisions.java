@@ -1,28 +1,23 @@
 package app.fret.book;
 
-import app.fret.bow.BowChoices;
 import app.fret.files.PlainWords;
 import app.fret.files.packet.Packet;
 import app.fret.leaning.OwnWeights;
 import app.fret.leaning.Side;
 import app.fret.lefthand.LeftHandChoices;
-import app.fret.lefthand.PinAt;
 import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
-import app.fret.practice.PracticeChoices;
-import app.fret.reading.layers.LayerChoices;
 import app.fret.reading.traps.ReadingChoices;
 import app.fret.reading.traps.TrapAt;
 import app.fret.reading.traps.TypedRunning;
 import app.fret.score.NoteRef;
 import app.fret.score.Tempo;
-import app.fret.shape.ShapeChoices;
 import app.fret.study.Choices;
-import app.fret.time.TempoChoices;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.jdbi.v3.core.Handle;
 
 /** The decisions of passages: one row each, so that one is changed without touching another. */
@@ -40,35 +35,72 @@ final class Decisions {
   Decided read(long passageId, Tempo target) {
     Choices choices = Choices.at(target);
     List<String> remarks = new ArrayList<>();
-    List<PinAt> pins = new ArrayList<>();
-    ReadingChoices reading = ReadingChoices.none();
     for (Row row : rows(passageId)) {
       if (row.version() > DecisionRows.VERSION) {
         remarks.add(
             "A decision of a newer Fret ("
                 + row.item()
                 + ") is kept in the book, but not in force.");
-      } else if (row.area().equals(DecisionRows.READING)) {
-        reading = withSeen(reading, row, remarks);
-      } else if (row.area().equals(LayerRows.AREA)) {
-        choices = choices.with(withLayer(choices.layers(), row, remarks));
-      } else if (row.area().equals(TempoRows.AREA)) {
-        choices = choices.with(withTempo(choices.tempo(), row, remarks));
-      } else if (row.area().equals(BowRows.AREA)) {
-        choices = choices.with(withBow(choices.bow(), row, remarks));
-      } else if (row.area().equals(ShapeRows.AREA)) {
-        choices = choices.with(withShape(choices.shape(), row, remarks));
-      } else if (row.area().equals(PracticeRows.AREA)) {
-        choices = choices.with(withPractice(choices.practice(), row, remarks));
-      } else if (row.item().equals(DecisionRows.PROFILE)) {
-        choices = choices.withProfile(profile(row.value(), remarks));
-      } else if (row.item().equals(DecisionRows.OWN_WEIGHTS)) {
-        choices = choices.with(withOwnWeights(choices.leftHand(), row, remarks));
       } else {
-        readPins(row, pins, remarks);
+        choices = with(choices, row, remarks);
       }
     }
-    return new Decided(choices.withPins(pins).with(reading), remarks);
+    return new Decided(choices, remarks);
+  }
+
+  private static Choices with(Choices choices, Row row, List<String> remarks) {
+    String item = row.item();
+    String value = row.value();
+    return switch (row.area()) {
+      case DecisionRows.READING ->
+          choices.with(with(choices.reading(), "A tick", row, remarks, c -> seen(c, row)));
+      case LayerRows.AREA ->
+          choices.with(
+              with(choices.layers(), "A mark", row, remarks, c -> LayerRows.with(c, item, value)));
+      case TempoRows.AREA ->
+          choices.with(
+              with(choices.tempo(), "A tempo", row, remarks, c -> TempoRows.with(c, item, value)));
+      case BowRows.AREA ->
+          choices.with(
+              with(
+                  choices.bow(),
+                  "A decision for the bow",
+                  row,
+                  remarks,
+                  c -> BowRows.with(c, item, value)));
+      case ShapeRows.AREA ->
+          choices.with(
+              with(
+                  choices.shape(),
+                  "A decision for the shape",
+                  row,
+                  remarks,
+                  c -> ShapeRows.with(c, item, value)));
+      case PracticeRows.AREA ->
+          choices.with(
+              with(
+                  choices.practice(),
+                  "A decision for practice",
+                  row,
+                  remarks,
+                  c -> PracticeRows.with(c, item, value)));
+      default -> choices.with(leftHand(choices.leftHand(), row, remarks));
+    };
+  }
+
+  private static LeftHandChoices leftHand(LeftHandChoices before, Row row, List<String> remarks) {
+    return switch (row.item()) {
+      case DecisionRows.PROFILE -> before.withProfile(profile(row.value(), remarks));
+      case DecisionRows.OWN_WEIGHTS ->
+          with(before, "Own weights", row, remarks, c -> c.with(OwnWeights.parse(row.value())));
+      default ->
+          with(
+              before,
+              "A pin",
+              row,
+              remarks,
+              c -> c.withPins(DecisionRows.pins(row.item(), row.value())));
+    };
   }
 
   private List<Row> rows(long passageId) {
@@ -107,95 +139,30 @@ final class Decisions {
     return known.orElse(Profiles.named(Profiles.NAMES.get(0)));
   }
 
-  private static LeftHandChoices withOwnWeights(
-      LeftHandChoices before, Row row, List<String> remarks) {
+  /** What a row adds to what is decided; one that makes no sense adds a remark. */
+  private static <T> T with(
+      T before, String what, Row row, List<String> remarks, UnaryOperator<T> reading) {
     try {
-      return before.with(OwnWeights.parse(row.value()));
+      return RowReader.sensible(() -> reading.apply(before));
     } catch (IllegalArgumentException e) {
-      remarks.add(unread("Own weights", row));
+      remarks.add(
+          what
+              + " in the book ("
+              + PlainWords.quoted(row.item() + ": " + row.value())
+              + ") cannot be read; it is kept, but not in force.");
       return before;
     }
   }
 
-  private static ReadingChoices withSeen(ReadingChoices before, Row row, List<String> remarks) {
-    try {
-      if (row.item().startsWith(DecisionRows.OTHERS)) {
-        NoteRef from = NoteRef.parse(row.item().substring(DecisionRows.OTHERS.length()));
-        return before.withRunning(TypedRunning.parse(from, row.value()));
-      }
-      Optional<TrapAt> trap = TrapAt.parse(row.item());
-      if (trap.isPresent()) {
-        return before.withSeen(trap.get(), true);
-      }
-    } catch (IllegalArgumentException e) {
-      // The same words serve.
+  private static ReadingChoices seen(ReadingChoices before, Row row) {
+    if (row.item().startsWith(DecisionRows.OTHERS)) {
+      NoteRef from = NoteRef.parse(row.item().substring(DecisionRows.OTHERS.length()));
+      return before.withRunning(TypedRunning.parse(from, row.value()));
     }
-    remarks.add(
-        "A tick in the book ("
-            + PlainWords.quoted(row.item())
-            + ") cannot be read; it is kept, but not in force.");
-    return before;
-  }
-
-  private static LayerChoices withLayer(LayerChoices before, Row row, List<String> remarks) {
-    try {
-      return LayerRows.with(before, row.item(), row.value());
-    } catch (IllegalArgumentException e) {
-      remarks.add(unread("A mark", row));
-      return before;
-    }
-  }
-
-  private static TempoChoices withTempo(TempoChoices before, Row row, List<String> remarks) {
-    try {
-      return TempoRows.with(before, row.item(), row.value());
-    } catch (IllegalArgumentException e) {
-      remarks.add(unread("A tempo", row));
-      return before;
-    }
-  }
-
-  private static BowChoices withBow(BowChoices before, Row row, List<String> remarks) {
-    try {
-      return BowRows.with(before, row.item(), row.value());
-    } catch (IllegalArgumentException e) {
-      remarks.add(unread("A decision for the bow", row));
-      return before;
-    }
-  }
-
-  private static ShapeChoices withShape(ShapeChoices before, Row row, List<String> remarks) {
-    try {
-      return ShapeRows.with(before, row.item(), row.value());
-    } catch (IllegalArgumentException e) {
-      remarks.add(unread("A decision for the shape", row));
-      return before;
-    }
-  }
-
-  private static PracticeChoices withPractice(
-      PracticeChoices before, Row row, List<String> remarks) {
-    try {
-      return PracticeRows.with(before, row.item(), row.value());
-    } catch (IllegalArgumentException e) {
-      remarks.add(unread("A decision for practice", row));
-      return before;
-    }
-  }
-
-  private static String unread(String what, Row row) {
-    return what
-        + " in the book ("
-        + PlainWords.quoted(row.item() + ": " + row.value())
-        + ") cannot be read; it is kept, but not in force.";
-  }
-
-  private static void readPins(Row row, List<PinAt> pins, List<String> remarks) {
-    try {
-      pins.addAll(DecisionRows.pins(row.item(), row.value()));
-    } catch (IllegalArgumentException e) {
-      remarks.add(unread("A pin", row));
-    }
+    TrapAt trap =
+        TrapAt.parse(row.item())
+            .orElseThrow(() -> new IllegalArgumentException("no trap " + row.item()));
+    return before.withSeen(trap, true);
   }
 
   /** Writes what differs: rows that are new or changed, and none for what is no longer decided. */

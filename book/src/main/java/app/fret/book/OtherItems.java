@@ -16,18 +16,23 @@ import org.jdbi.v3.core.Handle;
 
 /** What is on programmes without music of its own, and the days on which it had its turn. */
 final class OtherItems {
+  private static final RowReader<OtherItem> ROWS =
+      new RowReader<>("study or recording", OtherItems::item);
+  private static final RowReader<Turn> TURNS =
+      new RowReader<>(
+          "turn of a study or recording",
+          row -> new Turn(row.getLong("item_id"), LocalDate.parse(row.getString("day"))));
+
+  private record Turn(long item, LocalDate day) {}
+
   private final Handle handle;
 
   OtherItems(Handle handle) {
     this.handle = handle;
   }
 
-  List<OtherItem> of(long playerId) {
-    return handle
-        .createQuery("SELECT * FROM other_item WHERE player_id = :player ORDER BY id")
-        .bind("player", playerId)
-        .map((row, context) -> item(row))
-        .list();
+  Found<OtherItem> of(long playerId) {
+    return ROWS.read(handle, "SELECT * FROM other_item WHERE player_id = ? ORDER BY id", playerId);
   }
 
   private static OtherItem item(ResultSet row) throws SQLException {
@@ -88,7 +93,7 @@ final class OtherItems {
   /** All of a player's, to be sent. */
   List<Packet.Other> packed(long playerId) {
     Map<Long, List<LocalDate>> turns = turns(playerId);
-    return of(playerId).stream()
+    return of(playerId).rows().stream()
         .map(
             item ->
                 new Packet.Other(
@@ -151,7 +156,7 @@ final class OtherItems {
   }
 
   private Optional<OtherItem> find(long playerId, Packet.Other other, Heard heard) {
-    return of(playerId).stream()
+    return of(playerId).rows().stream()
         .filter(i -> i.kind().id().equals(other.kind()) && i.title().equals(other.title()))
         .filter(
             i ->
@@ -168,17 +173,17 @@ final class OtherItems {
   /** The days on which a player's items had their turn, oldest first. */
   Map<Long, List<LocalDate>> turns(long playerId) {
     Map<Long, List<LocalDate>> turns = new LinkedHashMap<>();
-    handle
-        .createQuery(
-            "SELECT d.item_id, d.day FROM other_done d JOIN other_item i ON i.id = d.item_id"
-                + " WHERE i.player_id = :player ORDER BY d.day, d.item_id")
-        .bind("player", playerId)
-        .map(
-            (row, context) ->
-                turns
-                    .computeIfAbsent(row.getLong("item_id"), id -> new ArrayList<>())
-                    .add(LocalDate.parse(row.getString("day"))))
-        .list();
+    for (Turn turn :
+        TURNS
+            .read(
+                handle,
+                "SELECT d.rowid AS id, d.item_id, d.day FROM other_done d"
+                    + " JOIN other_item i ON i.id = d.item_id"
+                    + " WHERE i.player_id = ? ORDER BY d.day, d.item_id",
+                playerId)
+            .rows()) {
+      turns.computeIfAbsent(turn.item(), id -> new ArrayList<>()).add(turn.day());
+    }
     return turns;
   }
 }

@@ -48,7 +48,7 @@ final class PacketTaking {
     return new Packet(
         player.name(),
         player.setup(),
-        days.learner(playerId),
+        days.learner(playerId).learner(),
         passages.of(playerId).rows().stream().map(this::part).toList(),
         others.packed(playerId));
   }
@@ -138,7 +138,7 @@ final class PacketTaking {
   }
 
   private void mergePlayer(BookPlayer player, Packet packet) {
-    PlayerSettings here = new PlayerSettings(player.setup(), days.learner(player.id()));
+    PlayerSettings here = new PlayerSettings(player.setup(), days.learner(player.id()).learner());
     PlayerSettings theirs = new PlayerSettings(packet.setup(), packet.learner());
     for (PlayerSettings.Setting setting : PlayerSettings.ALL) {
       String mine = setting.words().apply(here);
@@ -331,7 +331,8 @@ final class PacketTaking {
   }
 
   private void takeSetting(Packet packet, long playerId, String name) {
-    PlayerSettings here = new PlayerSettings(player(playerId).setup(), days.learner(playerId));
+    PlayerSettings here =
+        new PlayerSettings(player(playerId).setup(), days.learner(playerId).learner());
     PlayerSettings theirs = new PlayerSettings(packet.setup(), packet.learner());
     PlayerSettings now =
         PlayerSettings.ALL.stream()

@@ -63,10 +63,10 @@ final class PlayerRow {
     int crawl = row.getInt("crawl");
     Optional<Boolean> crawls = row.wasNull() ? Optional.empty() : Optional.of(crawl == 1);
     return new Habits(
-        Habits.Reach.valueOf(row.getString("reach")),
+        RowReader.named(Habits.Reach.class, row.getString("reach")),
         crawls,
-        Habits.Slide.valueOf(row.getString("slide")),
+        RowReader.named(Habits.Slide.class, row.getString("slide")),
         row.getInt("slides_are_heard") == 1,
-        Habits.Guide.valueOf(row.getString("guide")));
+        RowReader.named(Habits.Guide.class, row.getString("guide")));
   }
 }

@@ -2,6 +2,8 @@ package app.fret.book;
 
 import app.fret.practice.schedule.Learner;
 import app.fret.practice.schedule.Learner.Stance;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.Arrays;
@@ -13,37 +15,39 @@ import org.jdbi.v3.core.Handle;
 
 /** How players practise, and which cards of a day are ticked off. */
 final class PracticeDays {
+  private static final RowReader<Learner> ROWS =
+      new RowReader<>("player's way to practise", PracticeDays::learner);
+
   private final Handle handle;
 
   PracticeDays(Handle handle) {
     this.handle = handle;
   }
 
-  /**
-   * How a player practises.
-   *
-   * @throws IllegalArgumentException when the row makes no sense
-   */
-  Learner learner(long playerId) {
-    return handle
-        .createQuery(
-            "SELECT minutes_per_day, days_off, rhythm_days, stance FROM player WHERE id = :id")
-        .bind("id", playerId)
-        .map(
-            (row, context) ->
-                new Learner(
-                    row.getInt("minutes_per_day"),
-                    daysOff(row.getString("days_off")),
-                    row.getInt("rhythm_days"),
-                    Stance.valueOf(row.getString("stance"))))
-        .one();
+  /** How a player practises; as usual, and a sentence, where that cannot be read. */
+  Practised learner(long playerId) {
+    Found<Learner> found =
+        ROWS.read(
+            handle,
+            "SELECT id, minutes_per_day, days_off, rhythm_days, stance FROM player WHERE id = ?",
+            playerId);
+    return new Practised(
+        found.rows().stream().findFirst().orElse(Learner.USUAL), found.unreadable());
+  }
+
+  private static Learner learner(ResultSet row) throws SQLException {
+    return new Learner(
+        row.getInt("minutes_per_day"),
+        daysOff(row.getString("days_off")),
+        row.getInt("rhythm_days"),
+        RowReader.named(Stance.class, row.getString("stance")));
   }
 
   private static Set<DayOfWeek> daysOff(String text) {
     Set<DayOfWeek> days = EnumSet.noneOf(DayOfWeek.class);
     Arrays.stream(text.split(","))
         .filter(d -> !d.isBlank())
-        .forEach(d -> days.add(DayOfWeek.valueOf(d)));
+        .forEach(d -> days.add(RowReader.named(DayOfWeek.class, d)));
     return days;
   }
 

@@ -57,7 +57,7 @@ final class PracticeLog {
   }
 
   private static Way way(String column) {
-    return Way.valueOf(column.toUpperCase(Locale.ROOT));
+    return RowReader.named(Way.class, column.toUpperCase(Locale.ROOT));
   }
 
   /** Adds a pass that was logged here. */
@@ -112,7 +112,18 @@ final class PracticeLog {
         .bind("passage", pass.passageId())
         .bind("at", pass.at().toString())
         .execute();
-    rememberTakenBack(pass.passageId(), pass.at());
+    boolean another =
+        handle
+                .createQuery(
+                    "SELECT COUNT(*) FROM log_entry WHERE passage_id = :passage AND logged_at = :at")
+                .bind("passage", pass.passageId())
+                .bind("at", pass.at().toString())
+                .mapTo(Integer.class)
+                .one()
+            > 0;
+    if (!another) { // of two at one moment the other must not go in the books of others
+      rememberTakenBack(pass.passageId(), pass.at());
+    }
   }
 
   /** The moments of passes that were taken back. */

@@ -4,6 +4,7 @@ import app.fret.files.PlainWords;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.DateTimeException;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import org.jdbi.v3.core.Handle;
@@ -41,12 +42,8 @@ final class RowReader<T> {
         .map(
             (row, context) -> {
               try {
-                rows.add(mapper.map(row));
-              } catch (IllegalArgumentException
-                  | DateTimeException
-                  | ArithmeticException
-                  | NullPointerException
-                  | IndexOutOfBoundsException e) {
+                rows.add(sensible(() -> mapper.map(row)));
+              } catch (IllegalArgumentException e) {
                 unreadable.add(sentence(row, e));
               }
               return true;
@@ -55,14 +52,53 @@ final class RowReader<T> {
     return new Found<>(rows, unreadable);
   }
 
-  private String sentence(ResultSet row, RuntimeException fault) throws SQLException {
-    String why = fault.getMessage() == null ? "a value is missing" : fault.getMessage();
+  /** Something that reads a value. */
+  interface Reading<T, E extends Exception> {
+    T read() throws E;
+  }
+
+  /**
+   * Reads a value.
+   *
+   * @throws IllegalArgumentException when it makes no sense, in words of Fret's own
+   */
+  static <T, E extends Exception> T sensible(Reading<T, E> reading) throws E {
+    try {
+      return reading.read();
+    } catch (NumberFormatException | ArithmeticException e) {
+      throw new IllegalArgumentException("a number makes no sense", e);
+    } catch (DateTimeParseException e) {
+      throw new IllegalArgumentException("'" + e.getParsedString() + "' is no day or moment", e);
+    } catch (DateTimeException e) {
+      throw new IllegalArgumentException("a day or moment makes no sense", e);
+    } catch (NullPointerException e) {
+      throw new IllegalArgumentException("a value is missing", e);
+    } catch (IndexOutOfBoundsException e) {
+      throw new IllegalArgumentException("a value is too short", e);
+    }
+  }
+
+  /**
+   * One of some names.
+   *
+   * @throws IllegalArgumentException for a name that this Fret does not know
+   */
+  static <E extends Enum<E>> E named(Class<E> kind, String name) {
+    for (E one : kind.getEnumConstants()) {
+      if (one.name().equals(name)) {
+        return one;
+      }
+    }
+    throw new IllegalArgumentException("'" + name + "' is a word that this Fret does not know");
+  }
+
+  private String sentence(ResultSet row, IllegalArgumentException fault) throws SQLException {
     return "A "
         + kind
         + " in the book (row "
         + row.getLong("id")
         + ") cannot be read: "
-        + PlainWords.quoted(why)
+        + PlainWords.quoted(String.valueOf(fault.getMessage()))
         + ". It is kept as it is, and left out here.";
   }
 }

@@ -186,7 +186,11 @@ class BookTest {
             "'tempo', '0@0/1 D5', 'ramp fast'",
             "'layers', 'aunt 0@0/1 D5', 'finger=2'",
             "'layers', 'coach 0@0/1 D5', 'finger=9'",
-            "'reading', 'others 0@0/1 D5', 'now and then'")) {
+            "'reading', 'others 0@0/1 D5', 'now and then'",
+            "'reading', 'others 0@1/4 E5', '1/0 to 0@0/1 D5'",
+            "'shape', 'must-from', '1/0'",
+            "'bow', '0@0/0 D5', 'up'",
+            "'left-hand', '0@0/1 D5', 'string'")) {
       execute(
           "INSERT INTO decision (passage_id, area, item, version, value) SELECT "
               + passage
@@ -196,7 +200,7 @@ class BookTest {
     }
     try (Book book = Book.open(file())) {
       Decided decided = book.choices(passage);
-      assertThat(decided.remarks()).hasSize(5).allMatch(r -> r.endsWith("but not in force."));
+      assertThat(decided.remarks()).hasSize(9).allMatch(r -> r.endsWith("but not in force."));
       assertThat(decided.choices()).isEqualTo(Choices.at(decided.choices().target()));
     }
   }

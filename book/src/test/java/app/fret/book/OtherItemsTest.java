@@ -47,11 +47,11 @@ class OtherItemsTest {
     book.keepHeard(item.id(), heard);
     book.close();
     book = Book.open(folder.resolve("others.fretbook"));
-    assertThat(book.otherItems(player))
+    assertThat(book.otherItems(player).rows())
         .containsExactly(
             new OtherItem(item.id(), player, Kind.LISTENING, "Two recordings", 8, heard));
     book.keepHeard(item.id(), Heard.NOTHING);
-    assertThat(book.otherItems(player).get(0).heard()).isEqualTo(Heard.NOTHING);
+    assertThat(book.otherItems(player).rows().get(0).heard()).isEqualTo(Heard.NOTHING);
   }
 
   @Test
@@ -73,7 +73,7 @@ class OtherItemsTest {
     long id = book.addOtherItem(player, Kind.STUDY, "Study in thirds", 10).id();
     book.tickOtherItem(id, DAY, true);
     book.removeOtherItem(id);
-    assertThat(book.otherItems(player)).isEmpty();
+    assertThat(book.otherItems(player).rows()).isEmpty();
     assertThat(book.turns(player)).isEmpty();
   }
 
@@ -87,6 +87,6 @@ class OtherItemsTest {
     assertThatThrownBy(() -> book.addOtherItem(player, Kind.STUDY, title, minutes))
         .isInstanceOf(IllegalArgumentException.class)
         .hasMessage(words);
-    assertThat(book.otherItems(player)).isEmpty();
+    assertThat(book.otherItems(player).rows()).isEmpty();
   }
 }

@@ -46,7 +46,7 @@ class PacketBookTest {
     coach = Book.open(folder.resolve("coach.fretbook"));
     student = Book.open(folder.resolve("student.fretbook"));
     player = coach.addPlayer("Oda Merrin", PlayerSetup.of("violin", 75.0, 328));
-    coach.keepLearner(player.id(), coach.learner(player.id()).withMinutes(75));
+    coach.keepLearner(player.id(), coach.learner(player.id()).learner().withMinutes(75));
     passage =
         coach.addPassage(
             new NewPassage(
@@ -103,7 +103,7 @@ class PacketBookTest {
     BookPlayer there = student.players().rows().get(0);
     assertThat(there.name()).isEqualTo("Oda Merrin");
     assertThat(there.setup()).isEqualTo(player.setup());
-    assertThat(student.learner(there.id()).minutesPerDay()).isEqualTo(75);
+    assertThat(student.learner(there.id()).learner().minutesPerDay()).isEqualTo(75);
     assertThat(students().title()).isEqualTo("Grey Ferry");
     assertThat(students().dueOn()).contains(DUE);
     assertThat(student.score(students().id())).isEqualTo(coach.score(passage.id()));
@@ -210,12 +210,12 @@ class PacketBookTest {
     Packet packet = coach.packet(player.id());
     student.take(packet);
     long theirs = student.players().rows().get(0).id();
-    OtherItem there = student.otherItems(theirs).get(0);
+    OtherItem there = student.otherItems(theirs).rows().get(0);
     assertThat(there.title()).isEqualTo("Two recordings");
     assertThat(there.heard()).isEqualTo(heard);
     student.tickOtherItem(there.id(), DUE.plusDays(1), true);
     student.take(packet);
-    assertThat(student.otherItems(theirs)).as("it is the same").hasSize(1);
+    assertThat(student.otherItems(theirs).rows()).as("it is the same").hasSize(1);
     coach.take(student.packet(theirs));
     assertThat(coach.turns(player.id()).get(id)).containsExactly(DUE, DUE.plusDays(1));
   }
@@ -228,9 +228,9 @@ class PacketBookTest {
     student.take(packet);
     long theirs = student.players().rows().get(0).id();
     Heard other = new Heard(OptionalDouble.of(96), "", "", "");
-    student.keepHeard(student.otherItems(theirs).get(0).id(), other);
+    student.keepHeard(student.otherItems(theirs).rows().get(0).id(), other);
     student.take(packet);
-    assertThat(student.otherItems(theirs))
+    assertThat(student.otherItems(theirs).rows())
         .extracting(i -> i.heard().perMinute().getAsDouble())
         .containsExactly(96.0, 92.0);
   }
@@ -243,7 +243,7 @@ class PacketBookTest {
         Choices.at(TARGET),
         Choices.at(TARGET).withTarget(new Tempo(BeatUnit.QUARTER, 104)));
     coach.keepSetup(player.id(), player.setup().withComfortableMm(71).withA4Hz(442));
-    coach.keepLearner(player.id(), coach.learner(player.id()).withMinutes(90));
+    coach.keepLearner(player.id(), coach.learner(player.id()).learner().withMinutes(90));
     Packet packet = sent(coach.packet(player.id()));
     Merged merged = student.take(packet);
     assertThat(merged.conflicts())
@@ -256,7 +256,7 @@ class PacketBookTest {
     here = student.players().rows().get(0);
     assertThat(here.setup().comfortableMm()).isEqualTo(71);
     assertThat(here.setup().a4Hz()).isEqualTo(442);
-    assertThat(student.learner(here.id()).minutesPerDay()).isEqualTo(90);
+    assertThat(student.learner(here.id()).learner().minutesPerDay()).isEqualTo(90);
     assertThat(students().target().perMinute()).isEqualTo(104);
     assertThat(student.take(packet).conflicts()).isEmpty();
   }

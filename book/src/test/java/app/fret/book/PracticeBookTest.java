@@ -92,11 +92,12 @@ class PracticeBookTest {
             75, Set.of(DayOfWeek.SUNDAY, DayOfWeek.WEDNESDAY), 3, Stance.AS_MANY_READY_AS_POSSIBLE);
     try (Book book = Book.open(file())) {
       long player = book.addPlayer("A", PlayerSetup.of("violin", 73, 328)).id();
-      assertThat(book.learner(player)).isEqualTo(new Learner(60, Set.of(), 2, Stance.EVEN));
+      assertThat(book.learner(player).learner())
+          .isEqualTo(new Learner(60, Set.of(), 2, Stance.EVEN));
       book.keepLearner(player, learner);
     }
     try (Book book = Book.open(file())) {
-      assertThat(book.learner(1)).isEqualTo(learner);
+      assertThat(book.learner(1).learner()).isEqualTo(learner);
     }
   }
 
@@ -140,7 +141,7 @@ class PracticeBookTest {
       assertThat(book.log(1).rows())
           .singleElement()
           .satisfies(pass -> assertThat(pass.played()).isEqualTo(LogEntry.Played.ON_LADDER));
-      assertThat(book.learner(1).minutesPerDay()).isEqualTo(60);
+      assertThat(book.learner(1).learner().minutesPerDay()).isEqualTo(60);
       assertThat(book.cardsDone(1, DAY)).isEmpty();
     }
     assertThat(folder.resolve("practice.fretbook.v" + version + ".backup")).exists();
@@ -214,5 +215,72 @@ class PracticeBookTest {
   void aRowThatMakesNoSenseIsRefused(String item, String value) {
     assertThatThrownBy(() -> PracticeRows.with(PracticeChoices.none(), item, value))
         .isInstanceOf(IllegalArgumentException.class);
+  }
+
+  private void execute(String sql) throws Exception {
+    try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file());
+        Statement statement = connection.createStatement()) {
+      statement.execute(sql);
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      quoteCharacter = '`',
+      value = {
+        "stance = 'LAZY'|'LAZY' is a word that this Fret does not know",
+        "days_off = 'SUNDAY,YESTERDAY'|'YESTERDAY' is a word that this Fret does not know",
+        "minutes_per_day = 100000|minutes a day are 1 to 960",
+      })
+  void settingsThatMakeNoSenseAreNamedAndTheUsualOnesServe(String set, String words)
+      throws Exception {
+    try (Book book = Book.open(file())) {
+      book.addPlayer("A", PlayerSetup.of("violin", 73, 328));
+    }
+    execute("UPDATE player SET " + set);
+    try (Book book = Book.open(file())) {
+      Practised practised = book.learner(1);
+      assertThat(practised.learner()).isEqualTo(Learner.USUAL);
+      assertThat(practised.unreadable())
+          .singleElement()
+          .asString()
+          .contains("(row 1)", words, "It is kept as it is")
+          .doesNotContain("enum", "java");
+    }
+  }
+
+  @Test
+  void aBadRecordingOrTurnIsNamedOrLeftOutAndTheOthersAreRead() throws Exception {
+    try (Book book = Book.open(file())) {
+      book.addPlayer("A", PlayerSetup.of("violin", 73, 328));
+      OtherItem good = book.addOtherItem(1, OtherItem.Kind.STUDY, "Study", 8);
+      OtherItem bad = book.addOtherItem(1, OtherItem.Kind.LISTENING, "Two recordings", 8);
+      book.tickOtherItem(good.id(), DAY, true);
+      execute("UPDATE other_item SET minutes = 99999 WHERE id = " + bad.id());
+      execute("INSERT INTO other_done (item_id, day) VALUES (" + good.id() + ", 'lately')");
+    }
+    try (Book book = Book.open(file())) {
+      assertThat(book.otherItems(1).rows()).extracting(OtherItem::title).containsExactly("Study");
+      assertThat(book.otherItems(1).unreadable())
+          .singleElement()
+          .asString()
+          .contains("A study or recording in the book (row 2)", "Minutes are 1 to 120");
+      assertThat(book.turns(1).get(1L)).containsExactly(DAY);
+    }
+  }
+
+  @Test
+  void aVersionBeyondAllCountingIsOneOfANewerFret() throws Exception {
+    Book.open(file()).close();
+    execute(
+        "INSERT INTO flyway_schema_history (installed_rank, version, description, type, script,"
+            + " installed_by, execution_time, success) VALUES (99, '99999999999', 'x', 'SQL', 'x',"
+            + " 'x', 1, 1)");
+    assertThatThrownBy(() -> Book.open(file()).close())
+        .isInstanceOf(BookException.class)
+        .hasMessage(
+            "practice.fretbook was written by a newer Fret and was left as it is; update Fret to open"
+                + " it");
   }
 }

@@ -70,7 +70,8 @@ class BesidesJourneyTest extends Journey {
     assertThat(heard.bowings()).isEqualTo("slurs by the bar");
     assertThat(heard.shape()).isEqualTo("to the top");
     assertThat(text(robot, "#heard-tempo")).matches("\\d+ beats a minute");
-    assertThat(book.otherItems(passage().opened().owner().id()).get(0).heard()).isEqualTo(heard);
+    assertThat(book.otherItems(passage().opened().owner().id()).rows().get(0).heard())
+        .isEqualTo(heard);
     int number = listening().number();
     robot.interact(() -> day().tick(number, true));
     waitFor(() -> listening().isDone());

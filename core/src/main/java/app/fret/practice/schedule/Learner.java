@@ -23,6 +23,9 @@ public record Learner(
     AS_MANY_READY_AS_POSSIBLE
   }
 
+  /** An hour a day, two rhythm days a week, the weakest kept highest. */
+  public static final Learner USUAL = new Learner(60, Set.of(), 2, Stance.EVEN);
+
   private static final int DAYS_A_WEEK = 7;
 
   /** By so many minutes a stretch may be longer. */

@@ -2,9 +2,11 @@ package app.fret.desktop.model;
 
 import app.fret.book.Book;
 import app.fret.book.BookPlayer;
+import app.fret.book.Found;
 import app.fret.book.LogEntry;
 import app.fret.book.OtherItem;
 import app.fret.book.OtherItem.Heard;
+import app.fret.book.Practised;
 import app.fret.files.ScoreRejectedException;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.practice.schedule.Card;
@@ -66,7 +68,8 @@ public final class PracticeDay {
    * @param tasks today's cards
    * @param schedule the days from today on, and how each passage will fare
    * @param others what is practised without music in the book
-   * @param leftOut a sentence for each passage that could not be planned
+   * @param leftOut a sentence for each passage that could not be planned and each row of the book
+   *     that could not be read
    * @param today passes of today, of all passages, in the order they were played
    */
   public record Seen(
@@ -323,7 +326,9 @@ public final class PracticeDay {
     }
     Kinships kin = Kinships.of(materials);
     LocalDate today = today();
-    List<OtherItem> others = workers.askBook(() -> book.otherItems(owner.id()));
+    Found<OtherItem> besides = workers.askBook(() -> book.otherItems(owner.id()));
+    List<OtherItem> others = besides.rows();
+    leftOut.addAll(besides.unreadable());
     List<LoggedPass> log =
         workers.askBook(
             () -> {
@@ -332,7 +337,9 @@ public final class PracticeDay {
               return all;
             });
     others.forEach(other -> list.add(OtherItemsOfDay.item(other)));
-    Learner learner = workers.askBook(() -> book.learner(owner.id()));
+    Practised practised = workers.askBook(() -> book.learner(owner.id()));
+    leftOut.addAll(practised.unreadable());
+    Learner learner = practised.learner();
     Set<String> ticked = workers.askBook(() -> book.cardsDone(owner.id(), today));
     List<LoggedPass> before = log.stream().filter(p -> p.date().isBefore(today)).toList();
     List<LoggedPass> now = log.stream().filter(p -> p.date().equals(today)).toList();

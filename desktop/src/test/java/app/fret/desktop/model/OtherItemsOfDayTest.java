@@ -78,7 +78,7 @@ class OtherItemsOfDayTest extends OverDemo {
     Heard heard = new Heard(OptionalDouble.of(92), "slurs by the bar", "little", "to the top");
     day().keepHeard(item, heard);
     assertThat(seen().others().get(0).heard()).isEqualTo(heard);
-    assertThat(book.otherItems(item.playerId()).get(0).heard()).isEqualTo(heard);
+    assertThat(book.otherItems(item.playerId()).rows().get(0).heard()).isEqualTo(heard);
   }
 
   @Test

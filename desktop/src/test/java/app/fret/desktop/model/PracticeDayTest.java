@@ -133,6 +133,6 @@ class PracticeDayTest extends OverDemo {
     int before = seen().minutes();
     day().practise(seen().learner().withMinutes(90));
     assertThat(seen().minutes()).isGreaterThan(before).isLessThanOrEqualTo(90);
-    assertThat(book.learner(1).minutesPerDay()).isEqualTo(90);
+    assertThat(book.learner(1).learner().minutesPerDay()).isEqualTo(90);
   }
 }

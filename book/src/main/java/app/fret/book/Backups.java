@@ -1,5 +1,6 @@
 package app.fret.book;
 
+import app.fret.files.PrivateFiles;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -94,6 +95,7 @@ public final class Backups {
   static void copy(Connection connection, Path backup) throws IOException, SQLException {
     Path whole =
         backup.resolveSibling("." + backup.getFileName() + "." + UUID.randomUUID() + ".part");
+    PrivateFiles.create(whole); // an empty file is filled, with the rights it has
     try (Statement statement = connection.createStatement()) {
       statement.executeUpdate("VACUUM INTO '" + whole.toString().replace("'", "''") + "'");
       move(whole, backup);
@@ -119,6 +121,7 @@ public final class Backups {
       try {
         Path kept = keepAside(now);
         Files.copy(backup, whole);
+        PrivateFiles.protect(whole);
         // Pages in an old journal must not be taken for those of the other file.
         Files.deleteIfExists(book.resolveSibling(name() + "-wal"));
         Files.deleteIfExists(book.resolveSibling(name() + "-shm"));
@@ -140,6 +143,7 @@ public final class Backups {
       if (Files.exists(file)) {
         Path whole = book.resolveSibling("." + name() + "." + UUID.randomUUID() + ".part");
         Files.copy(file, whole);
+        PrivateFiles.protect(whole);
         move(whole, kept.resolveSibling(kept.getFileName() + ending));
       }
     }

@@ -1,5 +1,6 @@
 package app.fret.book;
 
+import app.fret.files.PrivateFiles;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.LinkOption;
@@ -118,6 +119,7 @@ final class BookFile {
   private void make() throws IOException, SQLException {
     Path whole = file.resolveSibling("." + name() + "." + UUID.randomUUID() + ".part");
     try {
+      PrivateFiles.create(whole); // its journal takes the same rights
       migrate(Databases.book(whole));
       settle(Databases.book(whole));
       for (String ending : new String[] {"-wal", "-shm"}) {

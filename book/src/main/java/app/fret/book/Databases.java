@@ -9,6 +9,10 @@ final class Databases {
   /** How long to wait for another program that has the file locked, in ms. */
   private static final int PATIENCE_MS = 3000;
 
+  static {
+    SqliteLibrary.layOut();
+  }
+
   private Databases() {}
 
   /** For a book: journal ahead of the file, every commit on disk before it returns. */

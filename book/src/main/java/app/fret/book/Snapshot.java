@@ -1,33 +1,34 @@
 package app.fret.book;
 
+import app.fret.files.TemporaryFolder;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 
 /** A copy of a book in a temporary folder of its own, gone when it is closed. */
-record Snapshot(Path file) implements AutoCloseable {
+record Snapshot(TemporaryFolder folder, Path file) implements AutoCloseable {
 
   /** Copies the file and the journal beside it, which may hold its newest pages. */
   static Snapshot ofFiles(Path book) throws IOException {
-    Path folder = temporaryFolder();
+    TemporaryFolder folder = temporaryFolder();
     String name = String.valueOf(book.getFileName());
-    Path copy = folder.resolve(name);
+    Path copy = folder.path().resolve(name);
     try {
       Files.copy(book, copy);
       Path journal = book.resolveSibling(name + "-wal");
       if (Files.exists(journal)) {
-        Files.copy(journal, folder.resolve(name + "-wal"));
+        Files.copy(journal, folder.path().resolve(name + "-wal"));
       }
-      return new Snapshot(copy);
+      return new Snapshot(folder, copy);
     } catch (IOException e) {
-      new Snapshot(copy).close();
+      folder.close();
       throw e;
     }
   }
 
-  private static Path temporaryFolder() throws IOException {
+  private static TemporaryFolder temporaryFolder() throws IOException {
     try {
-      return Files.createTempDirectory("fret-book");
+      return TemporaryFolder.make();
     } catch (IOException e) {
       throw new IOException(
           "the folder for temporary files cannot be written: "
@@ -37,11 +38,7 @@ record Snapshot(Path file) implements AutoCloseable {
   }
 
   @Override
-  public void close() throws IOException {
-    String name = String.valueOf(file.getFileName());
-    for (String ending : new String[] {"", "-wal", "-shm", "-journal"}) {
-      Files.deleteIfExists(file.resolveSibling(name + ending));
-    }
-    Files.deleteIfExists(file.getParent());
+  public void close() {
+    folder.close();
   }
 }

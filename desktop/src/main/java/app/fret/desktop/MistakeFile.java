@@ -1,5 +1,6 @@
 package app.fret.desktop;
 
+import app.fret.files.PrivateFiles;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
@@ -48,6 +49,7 @@ final class MistakeFile implements Consumer<Throwable> {
       if (Files.exists(file) && Files.size(file) > MOST_BYTES) {
         Files.delete(file);
       }
+      PrivateFiles.create(file);
       Files.writeString(file, text, StandardOpenOption.CREATE, StandardOpenOption.APPEND);
       return true;
     } catch (IOException e) {

@@ -6,8 +6,8 @@ import app.fret.desktop.demo.DemoBook;
 import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.Workers;
 import app.fret.desktop.sound.SoundPlayer;
+import app.fret.files.PrivateFiles;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.concurrent.Callable;
@@ -75,15 +75,20 @@ final class OpenDesk {
 
   /** The player's own book, in their home folder unless another is named. */
   static Path file(LaunchOptions options) {
-    return options
-        .book()
-        .orElse(Path.of(System.getProperty("user.home"), ".fret", "practice.fretbook"));
+    return options.book().orElse(ownFolder().resolve("practice.fretbook"));
+  }
+
+  private static Path ownFolder() {
+    return Path.of(System.getProperty("user.home"), ".fret");
   }
 
   private static Path made(Path file) throws IOException {
     Path folder = file.toAbsolutePath().getParent();
     try {
-      Files.createDirectories(folder);
+      PrivateFiles.createFolder(folder);
+      if (folder.equals(ownFolder())) {
+        PrivateFiles.protect(folder); // an older Fret made it for all to read
+      }
       return file;
     } catch (IOException e) {
       throw new IOException(

@@ -5,6 +5,7 @@ import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.PracticeDay;
 import app.fret.desktop.model.ProgrammeEntry;
+import app.fret.desktop.music.Settling;
 import app.fret.desktop.view.FretWindow;
 import app.fret.desktop.view.Station;
 import app.fret.practice.schedule.CardKind;
@@ -15,6 +16,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
@@ -22,6 +24,8 @@ import javafx.application.Platform;
 import javafx.beans.value.ChangeListener;
 import javafx.beans.value.ObservableValue;
 import javafx.embed.swing.SwingFXUtils;
+import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.image.WritableImage;
 import javafx.util.Duration;
@@ -32,10 +36,14 @@ final class Pictures {
   private static final Duration SETTLE = Duration.millis(1200);
   private static final Duration LOOK_EVERY = Duration.millis(50);
 
+  /** A view that has not come about by then does not come about any more. */
+  private static final long PATIENCE_NANOS = TimeUnit.MINUTES.toNanos(3);
+
   private final Desk desk;
   private final FretWindow window;
   private final Path folder;
   private final List<Shot> shots = new ArrayList<>();
+  private int taking;
 
   /**
    * A view to bring about and the name of its picture.
@@ -137,12 +145,12 @@ final class Pictures {
   /** The form that a dropped file brings up; the file is a copy of the demo's own music. */
   private void offerFile(Runnable done) {
     try (InputStream in = DemoBook.class.getResourceAsStream("lantern-song.musicxml")) {
-      Path file = Files.createTempDirectory("fret-picture").resolve("lantern-song.musicxml");
+      Path file = desk.folder().resolve("lantern-song.musicxml");
       Files.write(file, in.readAllBytes());
       window.add(file);
       whenTrue(() -> window.lookup("#add-pane") != null, done);
     } catch (IOException e) {
-      fail();
+      failToWrite();
     }
   }
 
@@ -186,18 +194,35 @@ final class Pictures {
         });
   }
 
-  /** Does something as soon as a condition holds, however long that takes on this machine. */
-  private static void whenTrue(BooleanSupplier condition, Runnable then) {
+  /** Does something as soon as a condition holds; where it never does, no picture is taken. */
+  private void whenTrue(BooleanSupplier condition, Runnable then) {
+    long end = System.nanoTime() + PATIENCE_NANOS;
     PauseTransition wait = new PauseTransition(LOOK_EVERY);
     wait.setOnFinished(
         e -> {
           if (condition.getAsBoolean()) {
             then.run();
-          } else {
+          } else if (System.nanoTime() < end) {
             wait.playFromStart();
+          } else {
+            fail("the view " + shots.get(taking).name() + " did not come about");
           }
         });
     wait.play();
+  }
+
+  /** Whether all that is seen is there: no work is under way, and no music is still to come. */
+  private boolean isSettled() {
+    return desk.isIdle() && isSettled(window);
+  }
+
+  private static boolean isSettled(Node node) {
+    boolean isWaiting = node instanceof Settling view && !view.isSettled();
+    boolean isSeen = node.isVisible();
+    return !isSeen
+        || !isWaiting
+            && (!(node instanceof Parent parent)
+                || parent.getChildrenUnmodifiable().stream().allMatch(Pictures::isSettled));
   }
 
   /** Takes all pictures, then ends the program; it fails when one cannot be written. */
@@ -205,7 +230,7 @@ final class Pictures {
     try {
       Files.createDirectories(folder);
     } catch (IOException e) {
-      fail();
+      failToWrite();
       return;
     }
     if (desk.openProperty().get().isPresent()) {
@@ -232,7 +257,8 @@ final class Pictures {
       Platform.exit();
       return;
     }
-    shots.get(index).bringAbout().accept(() -> take(index));
+    taking = index;
+    shots.get(index).bringAbout().accept(() -> whenTrue(this::isSettled, () -> take(index)));
   }
 
   /** Takes the picture once the music is laid out and what was lit is put out. */
@@ -240,11 +266,15 @@ final class Pictures {
     PauseTransition settle = new PauseTransition(SETTLE);
     settle.setOnFinished(
         e -> {
+          if (!isSettled()) {
+            whenTrue(this::isSettled, () -> take(index));
+            return;
+          }
           try {
             write(shots.get(index).name());
             next(index + 1);
           } catch (IOException fault) {
-            fail();
+            failToWrite();
           }
         });
     settle.play();
@@ -256,8 +286,12 @@ final class Pictures {
         SwingFXUtils.fromFXImage(image, null), "png", folder.resolve(name + ".png").toFile());
   }
 
-  private void fail() {
-    System.err.println("fret: the pictures cannot be written to " + folder.getFileName());
+  private void failToWrite() {
+    fail("the pictures cannot be written to " + folder.getFileName());
+  }
+
+  private static void fail(String words) {
+    System.err.println("fret: " + words);
     Platform.exit();
     System.exit(2);
   }

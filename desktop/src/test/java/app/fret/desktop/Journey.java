@@ -60,11 +60,16 @@ abstract class Journey {
     book = Book.open(folder.resolve("journey.fretbook"));
     FxToolkit.setupFixture(
         () -> {
-          desk = new Desk(book, CLOCK, Workers.threads(Platform::runLater, mistakes::add));
+          desk = new Desk(book, CLOCK, workers());
           window = new FretWindow(desk);
           stage.setScene(FretApplication.scene(window));
           stage.show();
         });
+  }
+
+  /** The threads of the window; a test may hold some of them up. */
+  Workers workers() {
+    return Workers.threads(Platform::runLater, mistakes::add);
   }
 
   @AfterEach

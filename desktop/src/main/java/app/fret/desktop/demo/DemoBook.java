@@ -9,6 +9,7 @@ import app.fret.book.NewPassage;
 import app.fret.book.OtherItem;
 import app.fret.files.ReadPassage;
 import app.fret.files.ScoreRejectedException;
+import app.fret.files.TemporaryFolder;
 import app.fret.files.musicxml.MusicXmlReader;
 import app.fret.instrument.PlayerSetup;
 import app.fret.practice.Climb;
@@ -31,8 +32,6 @@ import app.fret.time.TempoPlace;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.Instant;
@@ -62,13 +61,7 @@ public final class DemoBook {
 
   /** A filled demo book. */
   public static Book open(Clock clock) throws IOException, BookException {
-    Path folder = Files.createTempDirectory("fret-demo");
-    folder.toFile().deleteOnExit();
-    Path file = folder.resolve("demo.fretbook");
-    for (String ending : List.of("", "-wal", "-shm")) {
-      Path.of(file + ending).toFile().deleteOnExit();
-    }
-    Book book = Book.open(file);
+    Book book = Book.open(TemporaryFolder.make().path().resolve("demo.fretbook"));
     DemoBook demo = new DemoBook(book, clock);
     try {
       book.together(demo::fill);

@@ -383,6 +383,16 @@ public final class Desk {
     }
   }
 
+  /** The folder in which the book lies. */
+  public Path folder() {
+    return book.file().toAbsolutePath().getParent();
+  }
+
+  /** Whether nothing is being worked out, kept or shown any more. */
+  public boolean isIdle() {
+    return workers.isIdle();
+  }
+
   /**
    * Lays something out beside the window's thread, newest first.
    *

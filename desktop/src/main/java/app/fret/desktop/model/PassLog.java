@@ -15,7 +15,9 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.collections.FXCollections;
@@ -162,10 +164,17 @@ public final class PassLog {
         "Nothing is in the log yet to note this on.",
         last -> book.noteOn(last, kept),
         last -> {
-          entries.replaceAll(e -> e.at().equals(last.at()) ? e.noted(kept) : e);
+          indexOf(last).ifPresent(i -> entries.set(i, entries.get(i).noted(kept)));
           tell.accept(Notice.of("Noted on the pass that was logged last."));
         },
         tell);
+  }
+
+  /** Where a pass of the book stands here: of several at one moment the last. */
+  private OptionalInt indexOf(LogEntry pass) {
+    return IntStream.range(0, entries.size())
+        .filter(i -> entries.get(i).at().equals(pass.at()))
+        .max();
   }
 
   /**
@@ -214,7 +223,7 @@ public final class PassLog {
         "Nothing was logged here to take back.",
         book::takeBack,
         last -> {
-          entries.removeIf(e -> e.at().equals(last.at()));
+          indexOf(last).ifPresent(i -> entries.remove(i));
           climb.set(climb(entries));
           tell.accept(
               Notice.of(

@@ -24,9 +24,14 @@ public final class PractiseDesk {
   private final PassageDesk desk;
   private Optional<PracticeDay> day = Optional.empty();
   private Optional<PulseDesk> pulse = Optional.empty();
-  private int drillHits = 1;
-  private double drillSeconds = 1;
+
+  /** The drill that lies open; empty while it is being worked out, so that no pass counts yet. */
+  private Optional<Drill> drill = Optional.of(new Drill(1, 1));
+
   private Optional<Integer> missedAt = Optional.empty();
+
+  /** How often the spot of a drill comes in its music, and how long that takes, in seconds. */
+  private record Drill(int hits, double seconds) {}
 
   PractiseDesk(PassageDesk desk) {
     this.desk = desk;
@@ -74,11 +79,15 @@ public final class PractiseDesk {
   }
 
   private void log(Card card, boolean clean, boolean hurts) {
+    if (isDrilled(card) && drill.isEmpty() && !hurts) {
+      desk.say("The music of this card is still being worked out: nothing was counted.");
+      return;
+    }
     Optional<String> spot =
         clean || card.spot().isPresent() ? card.spot().map(Spot::place) : missedPlace();
     boolean isDrill = card.kind() == CardKind.DRILL;
     boolean leftOut = !isDrill && !toLeaveOut().isEmpty();
-    int hits = isDrill ? drillHits : 1;
+    int hits = isDrill ? drill.map(Drill::hits).orElse(1) : 1;
     LogEntry.Played played =
         new LogEntry.Played(card.kind(), false, spot, leftOut, hurts, hits, Optional.empty());
     boolean isTrial = card.kind() == CardKind.TRIAL && desk.trial().plan().isPresent();
@@ -115,15 +124,27 @@ public final class PractiseDesk {
 
   /** Says how often the spot of the open drill comes in its music, and how long that takes. */
   public void setDrill(int hits, double seconds) {
-    drillHits = hits;
-    drillSeconds = seconds;
+    drill = Optional.of(new Drill(hits, seconds));
+  }
+
+  /** Says that the music of the open drill is being worked out. */
+  public void awaitDrill() {
+    drill = Optional.empty();
+  }
+
+  private static boolean isDrilled(Card card) {
+    return switch (card.kind()) {
+      case DRILL, RHYTHM, WHOLE_CLIMB -> true;
+      default -> false;
+    };
   }
 
   /** How long a pass of a card takes: of the whole, of its drill, of the bars around a spot. */
   private OptionalDouble seconds(Card card) {
     double target = desk.study().choices().target().perMinute();
     return switch (card.kind()) {
-      case DRILL, RHYTHM, WHOLE_CLIMB -> OptionalDouble.of(drillSeconds);
+      case DRILL, RHYTHM, WHOLE_CLIMB ->
+          drill.map(d -> OptionalDouble.of(d.seconds())).orElse(OptionalDouble.empty());
       case TRIAL ->
           OptionalDouble.of(
               card.item().flatMap(Item::trial).map(Tried::seconds).orElse(1.0)

@@ -14,6 +14,7 @@ import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ThreadFactory;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 
@@ -31,6 +32,9 @@ public final class Workers {
   private final Executor ui;
   private final Consumer<Throwable> mistakes;
   private volatile boolean finishing;
+
+  /** What was asked for and is not done yet. */
+  private final AtomicInteger underWay = new AtomicInteger();
 
   /** The newest work for each purpose; a view that is gone takes its entry along. */
   private final Map<Object, Object> newest = Collections.synchronizedMap(new WeakHashMap<>());
@@ -83,6 +87,16 @@ public final class Workers {
     };
   }
 
+  /** Real threads for all but the layouts, which a test lets go when it will. */
+  public static Workers layingOutBy(Executor layingOut, Executor ui, Consumer<Throwable> mistakes) {
+    return new Workers(
+        Executors.newSingleThreadExecutor(named("fret-planning")),
+        Executors.newSingleThreadExecutor(named("fret-book")),
+        layingOut,
+        ui,
+        mistakes);
+  }
+
   /** All on the calling thread, one after the other; for tests. */
   public static Workers inline() {
     return planningBy(Runnable::run);
@@ -99,7 +113,29 @@ public final class Workers {
    * @param onFault hears what went wrong, on the window's thread
    */
   void plan(Runnable task, Consumer<Notice> onFault) {
-    planning.execute(guarded(task, onFault));
+    execute(planning, guarded(task, onFault));
+  }
+
+  /** Whether nothing is being worked out, kept or shown any more. */
+  public boolean isIdle() {
+    return underWay.get() == 0;
+  }
+
+  private void execute(Executor executor, Runnable task) {
+    underWay.incrementAndGet();
+    try {
+      executor.execute(
+          () -> {
+            try {
+              task.run();
+            } finally {
+              underWay.decrementAndGet();
+            }
+          });
+    } catch (RejectedExecutionException e) {
+      underWay.decrementAndGet();
+      throw e;
+    }
   }
 
   /**
@@ -123,7 +159,8 @@ public final class Workers {
   private void whileOpen(Executor executor, Runnable task, Consumer<Notice> onFault) {
     Runnable guarded = guarded(task, onFault);
     try {
-      executor.execute(
+      execute(
+          executor,
           () -> {
             if (!finishing) {
               guarded.run();
@@ -141,7 +178,8 @@ public final class Workers {
   void planForShow(Object purpose, Runnable task, Consumer<Notice> onFault) {
     Object ticket = new Object();
     newest.put(purpose, ticket);
-    planning.execute(
+    execute(
+        planning,
         () -> {
           if (!finishing && newest.remove(purpose, ticket)) {
             guarded(task, onFault).run();
@@ -159,7 +197,8 @@ public final class Workers {
   <T> void layOut(Object purpose, Supplier<T> work, Consumer<T> show, Consumer<Notice> onFault) {
     Object ticket = new Object();
     newest.put(purpose, ticket);
-    layingOut.execute(
+    execute(
+        layingOut,
         guarded(
             () -> {
               if (newest.get(purpose) == ticket && !finishing) {
@@ -178,7 +217,7 @@ public final class Workers {
 
   /** Keeps something in the book. */
   void keep(Runnable task, Consumer<Notice> onFault) {
-    keeping.execute(guarded(task, onFault));
+    execute(keeping, guarded(task, onFault));
   }
 
   /**
@@ -203,7 +242,7 @@ public final class Workers {
 
   /** Changes what is seen. */
   void show(Runnable task) {
-    ui.execute(task);
+    execute(ui, task);
   }
 
   private Runnable guarded(Runnable task, Consumer<Notice> onFault) {

@@ -20,6 +20,7 @@ import javafx.geometry.Insets;
 import javafx.geometry.Point2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Scene;
+import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
@@ -30,7 +31,7 @@ import javafx.util.Duration;
  * <p>With the plan, fingers, strings and bow signs stand over the staff and the path of the hand
  * under it. A click selects the nearest note.
  */
-public final class ScoreView extends ScrollPane {
+public final class ScoreView extends ScrollPane implements Settling {
   /** Pixels to a staff space where the music has the middle of the window to itself. */
   public static final double LARGE = 8.6;
 
@@ -46,7 +47,11 @@ public final class ScoreView extends ScrollPane {
   private static final Duration SETTLED = Duration.millis(80);
 
   /** A study engraved for a width. */
-  private record Laid(double width, List<SystemPlan> systems) {}
+  private record Laid(Optional<Study> study, double width, List<SystemPlan> systems) {
+    static Laid nothing(double width) {
+      return new Laid(Optional.empty(), width, List.of());
+    }
+  }
 
   private final ObjectProperty<Optional<Study>> study =
       new SimpleObjectProperty<>(this, "study", Optional.empty());
@@ -77,6 +82,14 @@ public final class ScoreView extends ScrollPane {
 
   private boolean stale = true;
 
+  /** What is seen; another study's music is never left standing under its title. */
+  private Laid seen = Laid.nothing(0);
+
+  /** Whether a study is to come that is still being worked out. */
+  private boolean isExpecting;
+
+  private final Label working = new Label("The music is being laid out.");
+
   /**
    * An empty view.
    *
@@ -97,7 +110,12 @@ public final class ScoreView extends ScrollPane {
     setAccessibleRole(AccessibleRole.PARENT);
     systems.setPadding(new Insets(TOP, MARGIN, BOTTOM, MARGIN));
     setContent(systems);
-    study.addListener((property, before, now) -> layOut());
+    working.getStyleClass().add("quiet");
+    study.addListener(
+        (property, before, now) -> {
+          isExpecting = false;
+          layOut();
+        });
     selectedNote.addListener((property, before, now) -> select(before, now));
     range.addListener((property, before, now) -> nodes.forEach(n -> n.selectRange(now)));
     lit.addListener((property, before, now) -> nodes.forEach(n -> n.light(now)));
@@ -106,6 +124,24 @@ public final class ScoreView extends ScrollPane {
     vvalueProperty().addListener((property, before, now) -> paintWhatIsInView());
     sceneProperty().addListener((property, before, now) -> layOutIfStale());
     settle.setOnFinished(e -> layOut());
+  }
+
+  /** Shows no music but that some is being worked out, until a study is there to show. */
+  public void expect() {
+    study.set(Optional.empty());
+    isExpecting = true;
+    showWorking();
+  }
+
+  private void showWorking() {
+    show(Laid.nothing(laidOutWidth));
+    systems.getChildren().setAll(working);
+  }
+
+  @Override
+  public boolean isSettled() {
+    Optional<Study> wanted = study.get();
+    return !isExpecting && !stale && wanted.equals(seen.study()) || !isVisible();
   }
 
   /** The study to show; empty for none. */
@@ -181,11 +217,26 @@ public final class ScoreView extends ScrollPane {
   private void layOut() {
     double width = getViewportBounds().getWidth();
     stale = getScene() == null || width < 200;
+    if (isExpecting) {
+      return;
+    }
     if (study.get().isEmpty()) {
-      show(new Laid(width, List.of()));
-    } else if (!stale) {
-      Study shown = study.get().get();
-      background.latest(this, () -> laid(shown, width), this::show);
+      show(Laid.nothing(width));
+      return;
+    }
+    Study shown = study.get().get();
+    if (seen.study().filter(s -> s.passage().equals(shown.passage())).isEmpty()) {
+      showWorking();
+    }
+    if (!stale) {
+      background.latest(
+          this,
+          () -> laid(shown, width),
+          laid -> {
+            if (study.get().equals(laid.study())) {
+              show(laid);
+            }
+          });
     }
   }
 
@@ -199,10 +250,11 @@ public final class ScoreView extends ScrollPane {
     } else {
       engraving = new Engraver().engrave(MarkedPassage.of(shown), spaces);
     }
-    return new Laid(width, SystemPlan.of(shown, engraving));
+    return new Laid(Optional.of(shown), width, SystemPlan.of(shown, engraving));
   }
 
   private void show(Laid laid) {
+    seen = laid;
     laidOutWidth = laid.width();
     nodes.clear();
     for (SystemPlan plan : laid.systems()) {

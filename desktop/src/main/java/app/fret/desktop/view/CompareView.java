@@ -74,6 +74,7 @@ final class CompareView extends VBox {
       score.litProperty().set(Set.of());
       Study study = desk.study();
       LeftHandPlan plan = choice.getValue().plan();
+      score.expect();
       desk.layOut(
           this,
           () -> study.taking(plan),

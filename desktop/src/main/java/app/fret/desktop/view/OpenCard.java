@@ -49,6 +49,20 @@ final class OpenCard extends VBox {
   private static final double LEAST_MUSIC_HEIGHT = 84;
 
   private final PassageDesk desk;
+
+  /** What the music that stands here, or is on its way, belongs to. */
+  private Music music;
+
+  /** Of which card, at which tempo, of which study. */
+  private record Music(String card, Tempo tempo, Study study) {
+    boolean isSame(Music other) {
+      return other != null
+          && card.equals(other.card)
+          && tempo.equals(other.tempo)
+          && study == other.study;
+    }
+  }
+
   private final Label title = Parts.label("", "open-card-title");
   private final Label side = Parts.label("", "small");
   private final Label tempo = Parts.label("", "rung-tempo");
@@ -240,7 +254,7 @@ final class OpenCard extends VBox {
     }
     gate.setText(gateWords(climb));
     score.setVisible(true);
-    score.studyProperty().set(Optional.of(desk.study()));
+    showAtOnce(new Music("ladder", climb.ladder().tempo(climb.rung()), desk.study()));
   }
 
   private void show(Task task) {
@@ -390,14 +404,18 @@ final class OpenCard extends VBox {
     gate.setText(desk.trial().words());
     keeping.setVisible(true);
     Study study = desk.study();
-    desk.layOut(
-        this,
-        () -> TrialStudy.of(study, plan, next),
-        made -> {
-          if (study == desk.study()) {
-            score.studyProperty().set(Optional.of(made));
-          }
-        });
+    Music wanted = new Music("trial " + next, study.choices().target(), study);
+    if (!wanted.isSame(music)) {
+      await(wanted);
+      desk.layOut(
+          this,
+          () -> TrialStudy.of(study, plan, next),
+          made -> {
+            if (music == wanted) {
+              score.studyProperty().set(Optional.of(made));
+            }
+          });
+    }
   }
 
   private String onlyBars(Span bars) {
@@ -425,20 +443,35 @@ final class OpenCard extends VBox {
   }
 
   /** Drills are made and planned beside the window's thread. */
+  /** Music that belongs to the title over it, at once or as soon as it is worked out. */
   private void showMusic(Card card, Tempo at) {
     Study study = desk.study();
+    Music wanted = new Music(card.name(), at, study);
     if (card.kind().isWholePass()) {
-      score.studyProperty().set(Optional.of(study));
-      return;
+      showAtOnce(wanted);
+    } else if (!wanted.isSame(music)) {
+      await(wanted);
+      desk.layOut(
+          this,
+          () -> CardMusic.of(study, card, at),
+          made -> {
+            if (music == wanted) {
+              desk.practise().setDrill(made.hits(), made.seconds());
+              score.studyProperty().set(Optional.of(made.study()));
+            }
+          });
     }
-    desk.layOut(
-        this,
-        () -> CardMusic.of(study, card, at),
-        made -> {
-          if (study == desk.study()) {
-            desk.practise().setDrill(made.hits(), made.seconds());
-            score.studyProperty().set(Optional.of(made.study()));
-          }
-        });
+  }
+
+  private void showAtOnce(Music whole) {
+    music = whole;
+    score.studyProperty().set(Optional.of(whole.study()));
+  }
+
+  /** Until it is there, nothing stands under the new title, and no pass of it counts. */
+  private void await(Music wanted) {
+    music = wanted;
+    desk.practise().awaitDrill();
+    score.expect();
   }
 }

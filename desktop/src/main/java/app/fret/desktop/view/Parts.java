@@ -40,15 +40,22 @@ final class Parts {
     return scroll;
   }
 
-  /** Follows a value as long as a pane is shown, so that no closed pane is kept by what it saw. */
+  /**
+   * Follows a value as long as a pane is shown, so that no closed pane is kept by what it saw. A
+   * pane that is shown again catches up with what it missed.
+   */
   static <T> void whileShown(Node pane, ObservableValue<T> value, Runnable follow) {
     ChangeListener<T> listener = (property, before, now) -> follow.run();
     value.addListener(listener);
     pane.sceneProperty()
         .addListener(
             (property, before, now) -> {
-              if (now == null) {
-                value.removeListener(listener);
+              value.removeListener(listener);
+              if (now != null) {
+                value.addListener(listener);
+              }
+              if (now != null && before == null) {
+                follow.run();
               }
             });
   }

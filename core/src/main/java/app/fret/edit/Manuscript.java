@@ -147,6 +147,11 @@ public final class Manuscript {
     return new Manuscript(title, partName, transposition, newMeasures, signs, newNextId, copies);
   }
 
+  /** The same, where ids up to this one are taken. */
+  Manuscript withNextId(int newNextId) {
+    return with(measures, newNextId);
+  }
+
   Manuscript withMeasures(List<Measure> newMeasures) {
     return with(newMeasures, nextId);
   }

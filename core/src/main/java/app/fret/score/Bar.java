@@ -77,9 +77,23 @@ public record Bar(
     return onset.add(length);
   }
 
+  /** Whether it holds more than its metre asks for. */
+  public boolean isOverlong() {
+    return !metre.isFree() && length.compareTo(metre.barLength()) > 0;
+  }
+
+  /** What its notes and rests add up to, in the unit of its metre where that goes: {@code 5/4}. */
+  public String sum() {
+    Fraction units = length.multiply(metre.unit());
+    return units.getDenominator() == 1
+        ? units.getNumerator() + "/" + metre.unit()
+        : length.getNumerator() + "/" + length.getDenominator();
+  }
+
   /** How far into the metre a moment lies; the notes of a pickup stand at its end. */
   public Fraction placeInMetre(Fraction moment) {
-    Fraction missing = uncounted ? metre.barLength().subtract(length) : Fraction.ZERO;
+    boolean isPickup = uncounted && !isOverlong();
+    Fraction missing = isPickup ? metre.barLength().subtract(length) : Fraction.ZERO;
     return moment.subtract(onset).add(missing);
   }
 

@@ -85,4 +85,20 @@ public record Marks(
     TURN,
     INVERTED_TURN
   }
+
+  /** These and the signs of another note that sounds with it. */
+  public Marks and(Marks other) {
+    EnumSet<Articulation> all = EnumSet.noneOf(Articulation.class);
+    all.addAll(articulations);
+    all.addAll(other.articulations);
+    EnumSet<Ornament> both = EnumSet.noneOf(Ornament.class);
+    both.addAll(ornaments);
+    both.addAll(other.ornaments);
+    return new Marks(
+        all,
+        both,
+        bow.or(other::bow),
+        fermata || other.fermata,
+        Math.max(tremoloStrokes, other.tremoloStrokes));
+  }
 }

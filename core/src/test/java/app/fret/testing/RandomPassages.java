@@ -19,6 +19,7 @@ import app.fret.score.Sounding;
 import app.fret.score.Span;
 import app.fret.score.Step;
 import app.fret.score.Tempo;
+import app.fret.score.Ties;
 import app.fret.score.Transposition;
 import app.fret.score.Tuplet;
 import app.fret.score.TupletRatio;
@@ -56,11 +57,13 @@ public final class RandomPassages {
     }
     addSlurs();
     Passage music = builder.title("Étude " + random.nextInt(100)).part("Part & more").build();
-    return builder
-        .directions(directions(music.events()))
-        .transposition(
-            random.nextInt(4) == 0 ? Optional.of(new Transposition(-12)) : Optional.empty())
-        .build();
+    Passage whole =
+        builder
+            .directions(directions(music.events()))
+            .transposition(
+                random.nextInt(4) == 0 ? Optional.of(new Transposition(-12)) : Optional.empty())
+            .build();
+    return whole.withEvents(Ties.settled(whole.events()));
   }
 
   private <T> T one(List<T> choices) {

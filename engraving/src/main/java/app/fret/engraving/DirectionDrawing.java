@@ -53,6 +53,7 @@ final class DirectionDrawing {
     drawEndings();
     drawAbove();
     drawBarNumber();
+    drawSums();
   }
 
   /** Dynamics and hairpins of a system share one line, below everything they stand under. */
@@ -341,6 +342,20 @@ final class DirectionDrawing {
       return Smufl.BEAT_QUARTER;
     }
     return length >= 0.125 ? Smufl.BEAT_8 : Smufl.BEAT_16;
+  }
+
+  /** Over a bar that holds more than its metre: how much, so that it is not taken for a slip. */
+  private void drawSums() {
+    for (Engraving.BarPlace place : bars) {
+      Bar bar = passage.bars().get(place.bar());
+      if (bar.isOverlong()) {
+        String words = bar.sum() + " in " + bar.metre();
+        double x = place.x() + 2.6;
+        double right = x + TextWidth.of(words, NUMBER_SIZE);
+        double edge = Math.min(-1.4, canvas.skyline.topBetween(x, right) - 0.3);
+        canvas.text(x, edge, words, NUMBER_SIZE, Mark.Face.ITALIC, Mark.Role.BAR_NUMBER);
+      }
+    }
   }
 
   private void drawBarNumber() {

@@ -1,6 +1,8 @@
 package app.fret.desktop.model;
 
 import app.fret.edit.Divided;
+import app.fret.edit.LongBars;
+import app.fret.edit.Manuscript;
 import app.fret.files.ScoreRejectedException;
 import app.fret.reading.PlayedNote;
 import app.fret.reading.layers.LayerChoices;
@@ -116,6 +118,11 @@ public final class ReadDesk {
                 ? wanted.reading().withRunning(typed)
                 : wanted.reading().withoutRunning(typed)),
         value.isPresent() ? "The others' pulse is set" : "The others' pulse is as in their parts");
+  }
+
+  /** Mends a bar that holds more than its metre. */
+  public void mend(int bar, LongBars how) {
+    desk.mend(how.mend(Manuscript.of(desk.study().passage()), bar));
   }
 
   /** Plays one of the notes that are divided among players, from a note on. */

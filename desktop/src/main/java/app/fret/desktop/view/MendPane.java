@@ -199,10 +199,6 @@ final class MendPane extends BorderPane {
         && !bar.length().equals(bar.metre().barLength());
   }
 
-  private static boolean isTooLong(Bar bar) {
-    return isWrong(bar) && bar.length().compareTo(bar.metre().barLength()) > 0;
-  }
-
   private Map<Integer, Color> tints() {
     Map<Integer, Color> tints = new HashMap<>();
     for (int i = 0; i < shown.events().size(); i++) {
@@ -226,8 +222,14 @@ final class MendPane extends BorderPane {
 
   private void keep() {
     StaffPen tidied = staff.pen().tidied();
+    // Bars that came in too long may stay so; one that was made so here is a slip.
+    List<Bar> before = desk.study().passage().bars().stream().filter(Bar::isOverlong).toList();
+    List<Bar> now = tidied.music().passage().bars().stream().filter(Bar::isOverlong).toList();
     Optional<Bar> tooLong =
-        tidied.music().passage().bars().stream().filter(MendPane::isTooLong).findFirst();
+        now.stream()
+            .filter(b -> now.size() > before.size())
+            .filter(b -> before.stream().noneMatch(o -> o.label().equals(b.label())))
+            .findFirst();
     if (tooLong.isPresent()) {
       state.setText(
           "Bar " + tooLong.get().label() + " is too long for its metre: take something out first");

@@ -2,6 +2,7 @@ package app.fret.desktop.view;
 
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.Words;
+import app.fret.edit.LongBars;
 import app.fret.practice.Counting;
 import app.fret.reading.Glossary;
 import app.fret.reading.Others;
@@ -19,7 +20,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.apache.commons.numbers.fraction.Fraction;
@@ -57,11 +60,49 @@ final class ReadPanel extends VBox {
 
   private void fill(PassageDesk desk, TrapList traps) {
     content.getChildren().setAll(traps);
+    addLongBars(desk);
     addWords(desk.study());
     addPage(desk.study());
     addPace(desk.study());
     addOthers(desk);
     addSource(desk);
+  }
+
+  /** Bars that hold more than their metre stay as they are, or are mended by a click. */
+  private void addLongBars(PassageDesk desk) {
+    List<Bar> bars = desk.study().passage().bars();
+    List<Integer> tooLong =
+        IntStream.range(0, bars.size()).filter(i -> bars.get(i).isOverlong()).boxed().toList();
+    if (tooLong.isEmpty()) {
+      return;
+    }
+    content.getChildren().add(Parts.heading("Bars longer than their metre"));
+    for (int bar : tooLong) {
+      Bar each = bars.get(bar);
+      content
+          .getChildren()
+          .add(
+              Parts.words(
+                  "Bar "
+                      + each.label()
+                      + " holds "
+                      + each.sum()
+                      + " in "
+                      + Words.metre(each.metre())
+                      + ". It is planned as it stands."));
+      FlowPane mends = new FlowPane(8, 4);
+      for (LongBars mend : LongBars.values()) {
+        mends
+            .getChildren()
+            .add(
+                Parts.button(
+                    "long-bar-" + bar + "-" + mend.name().toLowerCase(Locale.ROOT),
+                    mend.words(),
+                    "link-action",
+                    () -> desk.read().mend(bar, mend)));
+      }
+      content.getChildren().add(mends);
+    }
   }
 
   /** Words of performance, each once, with what they mean. */

@@ -12,6 +12,7 @@ import app.fret.score.Passage;
 import app.fret.score.PassageBuilder;
 import app.fret.score.Sounding;
 import app.fret.score.Span;
+import app.fret.score.Ties;
 import app.fret.score.Tuplet;
 import app.fret.score.WrittenLength;
 import app.fret.score.WrittenPitch;
@@ -30,10 +31,14 @@ import org.apache.commons.numbers.fraction.Fraction;
 
 /** Makes a passage of bars as they were read. */
 final class AbcAssembler {
-  private static final int SHORTEST = 128;
+  /** The shortest note, as a part of a whole one, and the longest, in whole ones. */
+  static final int SHORTEST = 128;
+
+  static final Fraction LONGEST = Fraction.of(16);
 
   private final AbcFindings findings;
   private final List<AbcBar> bars;
+  private final Set<AbcBar> endedByLines;
   private final Map<Integer, List<AbcBody.AbcTempo>> temposByBar;
   private final PassageBuilder builder = new PassageBuilder();
   private final List<Integer> places = new ArrayList<>();
@@ -48,7 +53,12 @@ final class AbcAssembler {
   private int tupletFrom;
   private Optional<AbcItem> tiedFrom = Optional.empty();
 
-  AbcAssembler(AbcFindings findings, List<AbcBar> bars, List<AbcBody.AbcTempo> tempos) {
+  AbcAssembler(
+      AbcFindings findings,
+      List<AbcBar> bars,
+      List<AbcBody.AbcTempo> tempos,
+      Set<AbcBar> endedByLines) {
+    this.endedByLines = Set.copyOf(endedByLines);
     this.findings = findings;
     this.bars = bars;
     this.temposByBar = tempos.stream().collect(Collectors.groupingBy(AbcBody.AbcTempo::bar));
@@ -69,22 +79,23 @@ final class AbcAssembler {
       addBar(i, pickup);
     }
     refuseOpen();
-    return Optional.of(
+    Passage passage =
         builder
             .title(title)
             .part(partName)
             .directions(new Directions(dynamics, hairpins, words, marks, List.of(), List.of()))
-            .build());
+            .build();
+    return Optional.of(passage.withEvents(Ties.settled(passage.events())));
   }
 
   private void refuseOpen() {
     int end = bars.get(bars.size() - 1).to();
     if (!openSlurs.isEmpty()) {
-      findings.problem(
+      findings.doubt(
           end - 1,
           end,
           bars.size(),
-          "a slur is not closed; write ) behind its last note",
+          "a slur is not closed and is left out; write ) behind its last note",
           AbcMend.with("End it at the last note", lastNoteEnd(), ")"));
     }
     if (tiedFrom.isPresent()) {
@@ -163,19 +174,27 @@ final class AbcAssembler {
           bar.from(),
           bar.to(),
           number,
-          sum + "; take something out or set a bar line",
-          true,
+          sum + "; it is kept so; take something out or set a bar line",
           splits(bar));
     } else if (order < 0 && !(pickup && index == 0) && !maySplit(index)) {
       AbcItem last = bar.items().get(bar.items().size() - 1);
       findings.length(
-          last.from(),
-          last.end(),
+          last.from(), last.end(), number, sum + "; put in what is missing", fill(bar, last));
+    } else if (endedByLines.contains(bar) && index < bars.size() - 1 && !isDrawn(index)) {
+      findings.doubt(
+          Math.max(bar.from(), bar.to() - 1),
+          bar.to(),
           number,
-          sum + "; put in what is missing",
-          false,
-          fill(bar, last));
+          "the bar line at the end of the line is missing; read as if it stood there",
+          AbcMend.with("Set a bar line", bar.to(), " |"));
     }
+  }
+
+  /** Whether its line stands at the head of the next line of the text. */
+  private boolean isDrawn(int index) {
+    Bar.Edges edges = bars.get(index).edges();
+    boolean next = bars.get(index + 1).edges().repeatStart();
+    return edges.repeatTimes() > 0 || edges.line() != Bar.Line.PLAIN || next;
   }
 
   /** A bar line where the metre is full, if a note begins there. */
@@ -262,7 +281,7 @@ final class AbcAssembler {
   private Optional<List<WrittenLength>> lengths(AbcItem item) {
     int below = item.length().getDenominator();
     boolean plain = Integer.bitCount(below) == 1 && below <= SHORTEST;
-    if (!plain || item.length().compareTo(Fraction.of(4)) > 0) {
+    if (!plain || item.length().compareTo(LONGEST) > 0) {
       return Optional.empty();
     }
     return Optional.of(
@@ -327,11 +346,12 @@ final class AbcAssembler {
   }
 
   private void refuseTie(AbcItem from, int bar) {
-    findings.problem(
+    findings.doubt(
         from.from(),
         from.from() + 1,
         bar,
-        "the tie leads to no note of the same pitch; write a slur, ( and ), or mend the pitch");
+        "the tie leads to no note of the same pitch and joins nothing; write a slur, ( and ), or"
+            + " mend the pitch");
   }
 
   private List<Note> heads(
@@ -377,11 +397,11 @@ final class AbcAssembler {
     for (int i = 0; i < item.slursTo(); i++) {
       Optional<Integer> from = openSlurs.stream().filter(open -> open < first).findFirst();
       if (from.isEmpty()) {
-        findings.problem(
+        findings.doubt(
             item.from(),
             item.from() + 1,
             bar,
-            "a slur ends where none began; write ( before its first note",
+            "a slur ends where none began and is left out; write ( before its first note",
             AbcMend.without(item.end() - 1, item.end()));
       } else {
         // A note may end one slur and begin the next: what began here does not end here.

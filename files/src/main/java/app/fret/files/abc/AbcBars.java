@@ -54,6 +54,12 @@ final class AbcBars {
     return open.get();
   }
 
+  /** A repeat begins with the next bar. */
+  void startRepeat() {
+    close();
+    repeatStarts = true;
+  }
+
   /** Closes the open bar, if there is one. */
   void close() {
     open.ifPresent(closed::add);

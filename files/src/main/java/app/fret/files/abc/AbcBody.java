@@ -7,8 +7,10 @@ import app.fret.score.Sounding;
 import app.fret.score.Step;
 import app.fret.score.WrittenPitch;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.apache.commons.numbers.fraction.Fraction;
@@ -29,6 +31,7 @@ final class AbcBody {
   private final AbcFindings findings;
   private final AbcBars bars = new AbcBars();
   private final List<AbcTempo> tempos = new ArrayList<>();
+  private final Set<AbcBar> lineEnds = new HashSet<>();
 
   private Metre metre;
   private Key key;
@@ -50,6 +53,16 @@ final class AbcBody {
   /** A tempo or its words at a place. */
   record AbcTempo(int bar, int item, AbcFields.Speed speed) {}
 
+  /** Names the signs of one's own that the head defines, such as {@code n=!tenuto!}. */
+  void define(String sign) {
+    signs.define(sign);
+  }
+
+  /** Reads the clef that the head gives the first voice. */
+  void firstVoice(String words) {
+    voice(words);
+  }
+
   AbcBody(AbcFindings findings, Metre metre, Fraction unitLength, AbcFields.KeyAndClef start) {
     this.findings = findings;
     this.signs = new AbcSignReader(findings, () -> bars.count() + 1);
@@ -58,6 +71,7 @@ final class AbcBody {
     this.key = start.key().orElse(new Key(0));
     this.clef = start.clef().orElse(Clef.TREBLE);
     pitches.setOctaves(start.octaves());
+    pitches.setSigns(start.signs());
   }
 
   /** Sets a tempo for the next note. */
@@ -71,7 +85,8 @@ final class AbcBody {
 
   /** The bars read; called once, at the end. */
   List<AbcBar> finish() {
-    if (!graces.isEmpty() || brokenNext != ONE || tuplets.isOpen()) {
+    leaveGracesHere();
+    if (brokenNext != ONE || tuplets.isOpen()) {
       problem(cursor.end() - 1, cursor.end(), "a note is missing at the end; write one");
     }
     return bars.finish();
@@ -91,9 +106,37 @@ final class AbcBody {
       }
       return;
     }
+    boolean goesOn = false;
     while (!cursor.isAtEnd() && !otherVoice) {
+      goesOn = cursor.next() == '\\';
       sign(cursor.next());
     }
+    if (!otherVoice && !goesOn) {
+      endLine();
+    }
+  }
+
+  /** Where a line ends with a full bar, its bar line was forgotten. */
+  private void endLine() {
+    Optional<AbcBar> full =
+        bars.open()
+            .filter(b -> !b.metre().isFree() && !b.items().isEmpty())
+            .filter(b -> b.length().compareTo(b.metre().barLength()) >= 0)
+            .filter(b -> brokenNext == ONE && !tuplets.isOpen());
+    if (full.isPresent()) {
+      leaveGracesHere();
+      closeBar();
+      lineEnds.add(full.get());
+    }
+  }
+
+  /** Bars that were closed by the end of a line, not by a bar line. */
+  Set<AbcBar> endedByLines() {
+    return lineEnds;
+  }
+
+  private boolean isFirstOfLine(int at) {
+    return cursor.textBefore(at).isBlank();
   }
 
   private void sign(char sign) {
@@ -115,11 +158,7 @@ final class AbcBody {
         cursor.skip(1);
         cursor.length(); // a gap in the print
       }
-      case '&' -> {
-        problem(
-            cursor.at(), cursor.end(), "two voices in one bar cannot be held; write one of them");
-        cursor.goTo(cursor.end());
-      }
+      case '&' -> otherVoiceInBar();
       default -> letter(sign);
     }
   }
@@ -130,7 +169,14 @@ final class AbcBody {
       note();
     } else if (!signs.letter(cursor)) {
       cursor.skip(1);
-      if (sign == '~') {
+      if (AbcSignReader.isOwn(sign)) {
+        findings.doubt(
+            from,
+            from + 1,
+            bars.count() + 1,
+            "'" + sign + "' stands for a sign of one's own that no U: line names; left out",
+            AbcMend.without(from, from + 1));
+      } else if (sign == '~') {
         findings.leave("rolls and other free ornaments (~)");
       } else {
         problem(
@@ -142,6 +188,14 @@ final class AbcBody {
     }
   }
 
+  /** What sounds beside the first voice of a bar is passed over as far as its line. */
+  private void otherVoiceInBar() {
+    int from = cursor.at();
+    int line = cursor.indexOf('|');
+    cursor.goTo(line < 0 ? cursor.end() : line);
+    problem(from, cursor.at(), "two voices in one bar cannot be held; write one of them");
+  }
+
   private boolean isNote() {
     return AbcPitches.isAt(cursor);
   }
@@ -151,8 +205,11 @@ final class AbcBody {
   private void note() {
     AbcItem item = new AbcItem(cursor.at(), unitLength);
     item.heads().add(head());
-    item.stretch(length());
-    add(item);
+    Optional<Fraction> length = length();
+    length.ifPresent(item::stretch);
+    if (length.isPresent()) {
+      add(item);
+    }
   }
 
   private AbcItem.Head head() {
@@ -166,7 +223,8 @@ final class AbcBody {
             });
   }
 
-  private Fraction length() {
+  /** The length behind a note; empty, and said, where no note can be so long. */
+  private Optional<Fraction> length() {
     int from = cursor.at();
     Fraction length = cursor.length();
     if (length.signum() == 0) {
@@ -175,9 +233,22 @@ final class AbcBody {
           cursor.at(),
           "a length of nothing; take the 0 out",
           AbcMend.without(from, cursor.at()));
-      return ONE;
+      return Optional.of(ONE);
     }
-    return length;
+    Fraction whole = length.multiply(unitLength);
+    boolean isValue =
+        Integer.bitCount(whole.getDenominator()) == 1
+            && whole.getDenominator() <= AbcAssembler.SHORTEST
+            && whole.compareTo(AbcAssembler.LONGEST) <= 0;
+    if (!isValue) {
+      problem(
+          from - 1,
+          cursor.at(),
+          "the length " + whole + " of a whole note is no note value; for a triplet write (3",
+          AbcMend.without(from, cursor.at()));
+      return Optional.empty();
+    }
+    return Optional.of(length);
   }
 
   private void chord() {
@@ -206,7 +277,11 @@ final class AbcBody {
       return;
     }
     // The first note says how long a chord is; in one left open that is most often the last.
-    item.stretch(lengths.get(closed ? 0 : lengths.size() - 1).multiply(length()));
+    Optional<Fraction> length = length();
+    if (length.isEmpty()) {
+      return;
+    }
+    item.stretch(lengths.get(closed ? 0 : lengths.size() - 1).multiply(length.get()));
     add(item);
     item.heads().stream().filter(AbcItem.Head::isTied).forEach(pitches::carry);
   }
@@ -232,7 +307,7 @@ final class AbcBody {
     AbcItem.Head head = head();
     signs.takeFinger(head);
     item.heads().add(head);
-    Fraction own = length();
+    Fraction own = length().orElse(ONE);
     if (cursor.next() == '-') {
       head.tie();
       cursor.skip(1);
@@ -260,17 +335,21 @@ final class AbcBody {
   private void rest() {
     AbcItem item = new AbcItem(cursor.at(), unitLength);
     cursor.skip(1);
-    item.stretch(length());
-    add(item);
+    Optional<Fraction> length = length();
+    length.ifPresent(item::stretch);
+    if (length.isPresent()) {
+      add(item);
+    }
   }
 
   private void restingBars() {
     int from = cursor.at();
     cursor.skip(1);
-    Fraction count = length();
+    Fraction count = cursor.length();
     if (itemsInBar() > 0) {
       problem(from, cursor.at(), "bars of rest begin at a bar line; set one before them");
     } else if (count.getDenominator() != 1
+        || count.signum() == 0
         || count.intValue() > MOST_RESTING_BARS
         || metre.isFree()) {
       problem(
@@ -329,7 +408,7 @@ final class AbcBody {
       cursor.skip(1);
     }
     int count = cursor.at() - from;
-    if (last.isEmpty() || count > 3) {
+    if (last.isEmpty() || count > 3 || brokenNext != ONE) {
       problem(
           from,
           cursor.at(),
@@ -352,8 +431,10 @@ final class AbcBody {
     while (!cursor.isAtEnd() && cursor.next() != '}') {
       if (isNote()) {
         AbcItem grace = grace(slashed ? Sounding.Grace.SLASHED : Sounding.Grace.PLAIN);
-        grace.openSlurs(slursInGroup);
+        // A slur that was opened before the braces begins at the first of them.
+        grace.openSlurs(slursInGroup + slursWaiting);
         slursInGroup = 0;
+        slursWaiting = 0;
         graces.add(grace);
       } else if (cursor.next() == '(') {
         slursInGroup++;
@@ -383,7 +464,7 @@ final class AbcBody {
   private AbcItem grace(Sounding.Grace kind) {
     AbcItem item = new AbcItem(cursor.at(), Fraction.of(1, 8));
     item.heads().add(head());
-    item.stretch(length());
+    item.stretch(length().orElse(ONE));
     item.setGrace(kind);
     item.reachTo(cursor.at());
     return item;
@@ -440,6 +521,16 @@ final class AbcBody {
     bars.beginAt(at);
   }
 
+  /** Grace notes that lead to no note of their bar stand at its end. */
+  private void leaveGracesHere() {
+    if (!graces.isEmpty()) {
+      AbcBar open = openBar(graces.get(0).from());
+      graces.forEach(open.items()::add);
+      open.reachTo(cursor.at());
+      graces.clear();
+    }
+  }
+
   private AbcBar openBar(int from) {
     return bars.opened(metre, key, clef, unitLength, from);
   }
@@ -451,7 +542,11 @@ final class AbcBody {
 
   private void barLine() {
     int from = cursor.at();
-    if (!bars.readLine(cursor)) {
+    leaveGracesHere();
+    if (cursor.next() == ':' && isFirstOfLine(from)) {
+      bars.startRepeat();
+    }
+    if (!bars.readLine(cursor) && !isFirstOfLine(from)) {
       problem(
           from,
           cursor.at(),
@@ -485,15 +580,24 @@ final class AbcBody {
     String words = value.replaceFirst("(^|[^\\\\])%.*", "$1").strip();
     try {
       switch (letter) {
-        case 'M' -> metre = atBarLine("a metre", AbcFields.metre(words), metre);
+        case 'M' -> {
+          Metre wanted = AbcFields.metre(words);
+          doubtInsideBar("a metre", !wanted.equals(metre), from, to);
+          metre = wanted;
+        }
         case 'L' -> unitLength = AbcFields.unitLength(words);
-        case 'K' -> key(AbcFields.key(words));
+        case 'K' -> {
+          AbcFields.KeyAndClef wanted = AbcFields.key(words);
+          doubtInsideBar("a key", wanted.key().filter(k -> !k.equals(key)).isPresent(), from, to);
+          key(wanted);
+        }
         case 'Q' -> tempo(AbcFields.tempo(words, unitLength));
         case 'V' -> voice(words);
         case 'w', 'W' -> findings.leave("words to sing under the notes");
         case 'P' -> findings.leave("names of sections (P:)");
         case 's' -> findings.leave("signs on a line of their own (s:)");
-        case 'U', 'm' -> findings.leave("signs and macros of one's own (U:, m:)");
+        case 'U' -> signs.define(words);
+        case 'm' -> findings.leave("macros (m:)");
         default -> {
           // What tells about the tune, remarks and instructions of layout do not change a note.
         }
@@ -503,16 +607,20 @@ final class AbcBody {
     }
   }
 
-  private <T> T atBarLine(String what, T wanted, T before) throws AbcFaultException {
-    if (bars.open().isPresent() && !wanted.equals(before)) {
-      throw new AbcFaultException(what + " changes at a bar line; move it there");
+  private void doubtInsideBar(String what, boolean isOther, int from, int to) {
+    if (isOther && bars.open().isPresent()) {
+      findings.doubt(
+          from,
+          to,
+          bars.count() + 1,
+          what + " changes at a bar line and holds from the next bar on; move it there");
     }
-    return wanted;
   }
 
-  private void key(AbcFields.KeyAndClef wanted) throws AbcFaultException {
+  private void key(AbcFields.KeyAndClef wanted) {
     if (wanted.key().isPresent()) {
-      key = atBarLine("a key", wanted.key().get(), key);
+      key = wanted.key().get();
+      pitches.setSigns(wanted.signs());
     }
     pitches.setOctaves(wanted.octaves());
     wanted.unread().forEach(word -> findings.leave("'" + word + "' behind the key"));
@@ -524,12 +632,16 @@ final class AbcBody {
 
   private void voice(String words) {
     String name = words.split("\\s")[0];
+    Optional<Clef> itsClef = AbcFields.clefOfVoice(words);
     if (firstVoice.isEmpty()) {
       firstVoice = Optional.of(name);
     }
     otherVoice = !firstVoice.get().equals(name);
     if (otherVoice) {
       findings.leave("voice " + name + "; the first is read");
+    } else if (itsClef.isPresent()) {
+      clef = itsClef.get();
+      bars.open().ifPresent(bar -> bar.setClefFrom(bar.items().size(), clef));
     }
   }
 

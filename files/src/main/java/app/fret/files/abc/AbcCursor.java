@@ -9,12 +9,14 @@ final class AbcCursor {
   private static final Pattern LENGTH = Pattern.compile("(\\d{0,4})(/{0,6})(\\d{0,4})");
 
   private final String text;
+  private final int start;
   private final int end;
   private int at;
 
   /** A cursor at the start of a stretch of text. */
   AbcCursor(String text, int from, int end) {
     this.text = text;
+    this.start = from;
     this.at = from;
     this.end = end;
   }
@@ -60,6 +62,11 @@ final class AbcCursor {
   int indexOf(char sign) {
     int index = text.indexOf(sign, Math.min(end, at + 1));
     return index >= end ? -1 : index;
+  }
+
+  /** The text of this line before an index. */
+  String textBefore(int index) {
+    return text.substring(start, index);
   }
 
   /** The text from an index up to another. */

@@ -4,8 +4,10 @@ import app.fret.score.BeatUnit;
 import app.fret.score.Clef;
 import app.fret.score.Key;
 import app.fret.score.Metre;
+import app.fret.score.Step;
 import app.fret.score.Tempo;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -24,7 +26,8 @@ final class AbcFields {
   private static final Pattern QUOTED = Pattern.compile("\"([^\"]*)\"");
   private static final Pattern TONIC = Pattern.compile("([A-G])([#b]?)\\s*([A-Za-z]*)");
   private static final Pattern CLEF =
-      Pattern.compile("(treble|alto|tenor|bass|soprano|mezzo|baritone)([1-5])?([+_-]8|[+-]15)?");
+      Pattern.compile("(treble|alto|tenor|bass|soprano|mezzo|baritone)([1-5])?([+^_-]8|[+^_-]15)?");
+  private static final Pattern SIGN = Pattern.compile("(\\^\\^|\\^|__|_|=)([a-gA-G])");
   private static final String FIFTHS_FROM_F = "FCGDAEB";
   private static final Map<String, Integer> MODES =
       Map.of(
@@ -135,16 +138,27 @@ final class AbcFields {
    * @param key the signature; empty where only a clef is named
    * @param clef the clef; empty where none is named
    * @param octaves octaves by which the letters are read otherwise
+   * @param signs signs of its own beside or in place of the signature's, by letter
    * @param unread words that were not understood
    */
-  record KeyAndClef(Optional<Key> key, Optional<Clef> clef, int octaves, List<String> unread) {}
+  record KeyAndClef(
+      Optional<Key> key,
+      Optional<Clef> clef,
+      int octaves,
+      Map<Step, Integer> signs,
+      List<String> unread) {
+    /** Nothing said: C, in treble clef. */
+    static final KeyAndClef NONE =
+        new KeyAndClef(Optional.empty(), Optional.empty(), 0, Map.of(), List.of());
+  }
 
   /** A key or a clef. */
   static KeyAndClef key(String text) throws AbcFaultException {
     String rest = text.strip();
     Optional<Key> key = Optional.empty();
-    if (rest.equals("HP") || rest.startsWith("Hp")) {
-      throw new AbcFaultException("the pipes' keys HP and Hp are not known; write K:D or K:A mix");
+    if (rest.startsWith("HP") || rest.startsWith("Hp")) {
+      // The pipes' scale, which sounds F sharp and C sharp.
+      return withClef(Optional.of(new Key(2)), rest.substring(2));
     }
     Matcher tonic = TONIC.matcher(rest);
     if (rest.isEmpty() || rest.startsWith("none")) {
@@ -179,26 +193,69 @@ final class AbcFields {
   private static KeyAndClef withClef(Optional<Key> key, String words) throws AbcFaultException {
     Optional<Clef> clef = Optional.empty();
     int octaves = 0;
+    boolean isExplicit = false;
+    Map<Step, Integer> signs = new EnumMap<>(Step.class);
     List<String> unread = new ArrayList<>();
     for (String word : words.strip().split("\\s+")) {
       String value = word.replaceFirst("^clef=", "").replace("\"", "");
+      Matcher sign = SIGN.matcher(word);
       if (CLEF.matcher(value).matches()) {
         clef = Optional.of(clef(value));
       } else if (word.matches("octave=-?[0-3]")) {
         octaves = Integer.parseInt(word.substring("octave=".length()));
-      } else if (word.matches("[_^=]+[a-gA-G]")) {
-        throw new AbcFaultException(
-            "a signature with signs of its own ("
-                + word
-                + ") is not known; write them at the notes");
-      } else if (!word.isEmpty() && !word.equals("exp")) {
+      } else if (sign.matches()) {
+        signs.put(Step.valueOf(sign.group(2).toUpperCase(Locale.ROOT)), alter(sign.group(1)));
+      } else if (word.equals("exp")) {
+        isExplicit = true;
+      } else if (!word.isEmpty()) {
         unread.add(word);
       }
     }
-    if (key.isEmpty() && clef.isEmpty() && !unread.isEmpty()) {
+    if (key.isEmpty() && clef.isEmpty() && signs.isEmpty() && !unread.isEmpty()) {
       throw new AbcFaultException("'" + words.strip() + "' is no key; write K:D, K:Bb or K:F#m");
     }
-    return new KeyAndClef(key, clef, octaves, unread);
+    if (!signs.isEmpty()) {
+      return withSigns(
+          isExplicit ? new Key(0) : key.orElse(new Key(0)), signs, clef, octaves, unread);
+    }
+    return new KeyAndClef(key, clef, octaves, Map.of(), unread);
+  }
+
+  /** Signs that make a usual signature are one; others are written at the notes. */
+  private static KeyAndClef withSigns(
+      Key base, Map<Step, Integer> signs, Optional<Clef> clef, int octaves, List<String> unread) {
+    Map<Step, Integer> wanted = new EnumMap<>(Step.class);
+    for (Step step : Step.values()) {
+      wanted.put(step, signs.getOrDefault(step, base.alterOf(step)));
+    }
+    for (int fifths = -7; fifths <= 7; fifths++) {
+      Key key = new Key(fifths);
+      if (wanted.entrySet().stream().allMatch(e -> key.alterOf(e.getKey()) == e.getValue())) {
+        return new KeyAndClef(Optional.of(key), clef, octaves, Map.of(), unread);
+      }
+    }
+    return new KeyAndClef(Optional.of(base), clef, octaves, wanted, unread);
+  }
+
+  private static int alter(String sign) {
+    return switch (sign.charAt(0)) {
+      case '^' -> sign.length();
+      case '_' -> -sign.length();
+      default -> 0;
+    };
+  }
+
+  /**
+   * The clef that a voice is given, as in {@code V:1 clef=bass-8}; empty where it is given none.
+   */
+  static Optional<Clef> clefOfVoice(String words) {
+    for (String word : words.split("\\s+")) {
+      String value = word.replaceFirst("^clef=", "").replace("\"", "");
+      if (!value.equals(word) && CLEF.matcher(value).matches()) {
+        return Optional.of(clef(value));
+      }
+    }
+    return Optional.empty();
   }
 
   private static Clef clef(String word) {
@@ -217,7 +274,7 @@ final class AbcFields {
     int line = matcher.group(2) == null ? plain.line() : Integer.parseInt(matcher.group(2));
     String sign = matcher.group(3);
     int octaves =
-        sign == null ? 0 : (sign.endsWith("15") ? 2 : 1) * (sign.startsWith("+") ? 1 : -1);
+        sign == null ? 0 : (sign.endsWith("15") ? 2 : 1) * (sign.matches("[+^].*") ? 1 : -1);
     return new Clef(plain.sign(), line, octaves);
   }
 }

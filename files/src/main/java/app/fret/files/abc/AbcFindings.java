@@ -25,9 +25,9 @@ final class AbcFindings {
     add(from, to, bar, words, true, false, mends);
   }
 
-  /** A bar that is too long, which must be mended, or too short, which may stand. */
-  void length(int from, int to, int bar, String words, boolean tooLong, AbcMend... mends) {
-    add(from, to, bar, words, tooLong, true, mends);
+  /** A bar that is too long or too short, which may stand. */
+  void length(int from, int to, int bar, String words, AbcMend... mends) {
+    add(from, to, bar, words, false, true, mends);
   }
 
   /** Something that may stand. */

@@ -17,11 +17,17 @@ final class AbcPitches {
 
   private final Map<Step, Integer> altersInBar = new EnumMap<>(Step.class);
   private final Map<Integer, Integer> altersOfTies = new HashMap<>();
+  private Map<Step, Integer> signsOfKey = Map.of();
   private int octaves;
 
   /** Reads all letters so many octaves higher from here on. */
   void setOctaves(int newOctaves) {
     octaves = newOctaves;
+  }
+
+  /** Signs of the key that are no row of fifths: these letters are altered in every bar. */
+  void setSigns(Map<Step, Integer> ofKey) {
+    signsOfKey = Map.copyOf(ofKey);
   }
 
   /** Forgets the signs of the bar. */
@@ -75,6 +81,7 @@ final class AbcPitches {
       return alter;
     }
     Integer tied = altersOfTies.get(7 * octave + step.ordinal());
-    return tied != null ? tied : altersInBar.getOrDefault(step, key.alterOf(step));
+    int ofKey = signsOfKey.getOrDefault(step, key.alterOf(step));
+    return tied != null ? tied : altersInBar.getOrDefault(step, ofKey);
   }
 }

@@ -26,6 +26,7 @@ public final class AbcReader {
   private final Map<Character, String> head = new LinkedHashMap<>();
   private final Map<Character, int[]> headPlaces = new LinkedHashMap<>();
   private final StringBuilder title = new StringBuilder();
+  private final List<String> ownSigns = new ArrayList<>();
 
   private AbcReader(String text) {
     this.text = text;
@@ -54,18 +55,10 @@ public final class AbcReader {
   }
 
   private AbcTune tune() {
-    int music = readHead();
-    AbcBody body = body();
-    body.beginAt(music);
-    Matcher lines = LINE.matcher(text).region(music, text.length());
-    while (lines.lookingAt() && lines.end() > lines.start()) {
-      int end = lines.end();
-      body.line(text, lines.start(), lines.group().endsWith("\n") ? end - 1 : end);
-      lines.region(end, text.length());
-    }
+    AbcBody body = body(readHead());
     List<AbcBar> bars = body.finish();
-    AbcAssembler assembler = new AbcAssembler(findings, bars, body.tempos());
-    Optional<Passage> passage = assembler.assemble(title.toString(), "");
+    AbcAssembler assembler = new AbcAssembler(findings, bars, body.tempos(), body.endedByLines());
+    Optional<Passage> passage = assembled(assembler);
     if (bars.isEmpty()) {
       findings.problem(
           Math.max(0, text.length() - 1),
@@ -80,6 +73,36 @@ public final class AbcReader {
         findings.left(),
         assembler.places(),
         bars.stream().map(this::place).toList());
+  }
+
+  private AbcBody body(int music) {
+    AbcBody body = body();
+    head.keySet().stream().filter(l -> l == 'V').forEach(v -> body.firstVoice(head.get(v)));
+    ownSigns.forEach(body::define);
+    body.beginAt(music);
+    Matcher lines = LINE.matcher(text).region(music, text.length());
+    while (lines.lookingAt() && lines.end() > lines.start() && !endsTune(lines.group())) {
+      int end = lines.end();
+      body.line(text, lines.start(), lines.group().endsWith("\n") ? end - 1 : end);
+      lines.region(end, text.length());
+    }
+    return body;
+  }
+
+  /** A blank line ends a tune of a file; what follows is text. What is typed goes on behind it. */
+  private boolean endsTune(String line) {
+    return head.containsKey('X') && line.isBlank();
+  }
+
+  /** Lengths that have no common measure cannot be set under each other. */
+  private Optional<Passage> assembled(AbcAssembler assembler) {
+    try {
+      return assembler.assemble(title.toString(), "");
+    } catch (ArithmeticException e) {
+      findings.problem(
+          0, 1, 0, "its note lengths cannot be counted exactly together; write simpler tuplets");
+      return Optional.empty();
+    }
   }
 
   /** Where a bar stands, without the space around it and the remarks before it. */
@@ -120,6 +143,8 @@ public final class AbcReader {
   private void put(char letter, String value, int from, int to) {
     if (letter == 'T') {
       title.append(title.isEmpty() ? "" : ", ").append(value);
+    } else if (letter == 'U') {
+      ownSigns.add(value);
     } else if (letter == 'V' && headPlaces.containsKey('V')) {
       findings.leave("other voices than the first");
     } else {
@@ -129,13 +154,14 @@ public final class AbcReader {
   }
 
   private AbcBody body() {
-    Metre metre = understood('M', AbcFields::metre, new Metre(List.of(4), 4, Metre.Sign.COMMON));
+    // A tune without a metre is free (ABC 2.1, section 3.1.6); a line of letters is in common time.
+    Metre.Sign usual = head.containsKey('X') ? Metre.Sign.NONE : Metre.Sign.COMMON;
+    Metre metre = understood('M', AbcFields::metre, new Metre(List.of(4), 4, usual));
     Fraction unit = understood('L', AbcFields::unitLength, AbcFields.unitLength(metre));
-    AbcFields.KeyAndClef key =
-        understood(
-            'K',
-            AbcFields::key,
-            new AbcFields.KeyAndClef(Optional.empty(), Optional.empty(), 0, List.of()));
+    AbcFields.KeyAndClef key = understood('K', AbcFields::key, AbcFields.KeyAndClef.NONE);
+    if (!key.signs().isEmpty()) {
+      findings.leave("a key with signs of its own; they are written at the notes");
+    }
     key.unread().forEach(word -> findings.leave("'" + word + "' behind the key"));
     AbcBody body = new AbcBody(findings, metre, unit, key);
     Optional<AbcFields.Speed> speed =

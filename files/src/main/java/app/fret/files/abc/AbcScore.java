@@ -16,6 +16,10 @@ public final class AbcScore implements Score {
   /** Longest text that is read, in characters: some ten thousand bars. */
   private static final int LONGEST = 2_000_000;
 
+  /** Of so many notes and rests one sign may be bad. */
+  private static final int MOST_BAD = 2;
+
+  private final Optional<String> remark;
   private final ScorePlace place;
   private final List<String> tunes;
   private final List<String> names = new ArrayList<>();
@@ -23,9 +27,12 @@ public final class AbcScore implements Score {
   /**
    * Opens a text.
    *
+   * @param remark how its letters were read, where that had to be guessed
    * @throws ScoreRejectedException when it is too long
    */
-  public AbcScore(ScorePlace place, String text) throws ScoreRejectedException {
+  public AbcScore(ScorePlace place, String text, Optional<String> remark)
+      throws ScoreRejectedException {
+    this.remark = remark;
     if (text.length() > LONGEST) {
       throw new ScoreRejectedException(
           place, "it is longer than two million letters; keep the tunes you need");
@@ -71,18 +78,33 @@ public final class AbcScore implements Score {
   public ReadPassage read(int part) throws ScoreRejectedException {
     AbcTune tune = AbcReader.read(tunes.get(part));
     ScorePlace here = place.inPart(names.get(part));
-    for (AbcProblem problem : tune.problems()) {
-      if (problem.serious()) {
-        ScorePlace where = problem.bar() > 0 ? here.inBar(String.valueOf(problem.bar())) : here;
-        throw new ScoreRejectedException(where, "line " + problem.line() + ": " + problem.text());
-      }
+    Passage passage = tune.passage().orElseThrow(() -> nothing(here, tune));
+    if (!isMusic(tune, passage)) {
+      throw new ScoreRejectedException(
+          here, "most of it is no music in ABC; name a tune that begins with X: and K:");
     }
-    Passage passage =
-        tune.passage().orElseThrow(() -> new ScoreRejectedException(here, "it holds no music"));
-    List<String> left = new ArrayList<>(tune.left());
-    tune.problems().forEach(problem -> left.add(problem.text()));
+    List<String> left = new ArrayList<>(remark.stream().toList());
+    left.addAll(tune.left());
+    tune.problems().forEach(problem -> left.add(words(problem)));
     return new ReadPassage(
         named(passage, part), Optional.empty(), StatedTuning.NONE, left, Optional.empty());
+  }
+
+  private static ScoreRejectedException nothing(ScorePlace here, AbcTune tune) {
+    return new ScoreRejectedException(
+        here,
+        tune.problems().stream().findFirst().map(AbcScore::words).orElse("it holds no music"));
+  }
+
+  /** One bad sign refuses no tune; where most signs are bad it is none. */
+  private static boolean isMusic(AbcTune tune, Passage passage) {
+    long bad = tune.problems().stream().filter(p -> !p.isLength()).count();
+    return bad <= Math.max(1, passage.events().size() / MOST_BAD);
+  }
+
+  private static String words(AbcProblem problem) {
+    String bar = problem.bar() > 0 ? ", bar " + problem.bar() : "";
+    return "line " + problem.line() + bar + ": " + problem.text();
   }
 
   private Passage named(Passage passage, int part) {

@@ -215,7 +215,7 @@ public final class AbcWriter {
       boolean last =
           main == passage.events().size() || passage.events().get(main).bar() != sounding.bar();
       if (last) {
-        left.add("grace notes at the end of a bar");
+        text.append('{').append(graces).append("} ");
         return main;
       }
     }
@@ -223,8 +223,9 @@ public final class AbcWriter {
     addClefBefore(bar, now.onset());
     AbcSignText.addDirections(passage, now, text);
     addTuplet(main);
-    text.append("(".repeat(slursFrom.getOrDefault(main, 0)));
+    // A slur that opens before the braces would begin at the first of them.
     text.append(graces.isEmpty() ? "" : "{" + graces + "}");
+    text.append("(".repeat(slursFrom.getOrDefault(main, 0)));
     if (now instanceof Rest rest) {
       Fraction length = rest.wholeBar() ? rest.length() : rest.written().length();
       text.append('z').append(length(plain(length, rest.wholeBar() ? null : rest).divide(unit)));

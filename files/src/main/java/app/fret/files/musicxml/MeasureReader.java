@@ -11,9 +11,9 @@ import app.fret.score.Rest;
 import app.fret.score.Sounding;
 import app.fret.score.WrittenLength;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.apache.commons.numbers.fraction.Fraction;
 
 /**
@@ -38,6 +38,9 @@ final class MeasureReader {
   private Fraction furthest;
   private Fraction lastOnset;
   private int chordBase = NONE;
+  private final String base;
+  private final Set<String> upon;
+  private final List<SecondVoice.Held> held = new ArrayList<>();
 
   /** How far counted and exact time may lie apart by now, since tuplets were counted rounded. */
   private Fraction rounding = Fraction.ZERO;
@@ -56,6 +59,9 @@ final class MeasureReader {
     this.voiceEnd = start;
     this.furthest = start;
     this.lastOnset = start;
+    MeasureVoices voices = MeasureVoices.of(measure.element(), state.staff());
+    this.base = voices.base(part.voice().name());
+    this.upon = voices.upon(base);
   }
 
   private ScorePlace here() {
@@ -68,18 +74,29 @@ final class MeasureReader {
     for (Source item : measure.each()) {
       read(item);
     }
+    int firstEvent = firstEvent();
     Fraction length = barLength();
     if (voiceEnd.equals(start)) {
       addWholeBarRest(length);
     } else {
       fillUpTo(start.add(length));
     }
+    SecondVoice.lay(held, events, firstEvent)
+        .forEach(left -> skipped.add("a note of a second voice that no hand could hold", bar));
     boolean notFull = length.compareTo(state.metre().barLength()) < 0;
     boolean uncounted =
         measure.is("implicit", "yes")
             || (index == 0 && notFull && !state.metre().isFree() && !measure.is("implicit", "no"));
     part.bars().add(state.finishBar(bar, uncounted, length));
     return start.add(length);
+  }
+
+  private int firstEvent() {
+    int first = events.size();
+    while (first > 0 && events.get(first - 1).bar() == index) {
+      first--;
+    }
+    return first;
   }
 
   private void addWholeBarRest(Fraction length) {
@@ -159,8 +176,18 @@ final class MeasureReader {
             ? Fraction.ZERO
             : note.child("duration").map(d -> state.length(d.number())).orElse(Fraction.ZERO);
     Fraction onset = chord ? lastOnset : cursor;
-    if (!part.voice().holds(note)) {
-      passOver(note, chord, "voice " + PlainWords.quoted(Voice.nameOf(note.element())));
+    String voice = Voice.nameOf(note.element());
+    boolean otherStaff = Voice.staffOf(note.element()).orElse(state.staff()) != state.staff();
+    if (!otherStaff && upon.contains(voice) && isHeld(note, grace)) {
+      held.add(
+          new SecondVoice.Held(
+              onset,
+              onset.add(counted),
+              part.noteReader().head(note, bar),
+              part.noteReader().marks(note, bar)));
+      part.noteReader().written(note, bar);
+    } else if (!voice.equals(base) || otherStaff) {
+      passOver(note, chord, "voice " + PlainWords.quoted(voice));
     } else if (note.has("cue")) {
       passOver(note, chord, "cue notes");
     } else if (note.has("unpitched")) {
@@ -174,6 +201,10 @@ final class MeasureReader {
       lastOnset = onset;
       advance(counted);
     }
+  }
+
+  private static boolean isHeld(Source note, boolean grace) {
+    return !grace && note.element().child("pitch").isPresent() && !note.has("cue");
   }
 
   private void passOver(Source note, boolean chord, String kind) {
@@ -203,25 +234,10 @@ final class MeasureReader {
       return;
     }
     heads.add(head);
-    Marks marks = joined(below.marks(), part.noteReader().marks(note, bar));
+    Marks marks = below.marks().and(part.noteReader().marks(note, bar));
     events.set(chordBase, below.withNotes(heads).withMarks(marks));
     part.spans().read(note, chordBase, below.written().ratio(), bar);
     readNoteDynamics(note, below.onset());
-  }
-
-  private static Marks joined(Marks one, Marks other) {
-    EnumSet<Marks.Articulation> articulations = EnumSet.noneOf(Marks.Articulation.class);
-    articulations.addAll(one.articulations());
-    articulations.addAll(other.articulations());
-    EnumSet<Marks.Ornament> ornaments = EnumSet.noneOf(Marks.Ornament.class);
-    ornaments.addAll(one.ornaments());
-    ornaments.addAll(other.ornaments());
-    return new Marks(
-        articulations,
-        ornaments,
-        one.bow().or(other::bow),
-        one.fermata() || other.fermata(),
-        Math.max(one.tremoloStrokes(), other.tremoloStrokes()));
   }
 
   private void addEvent(Source note, Fraction onset, Fraction counted, boolean grace)
@@ -345,27 +361,25 @@ final class MeasureReader {
     }
   }
 
-  private Fraction barLength() throws ScoreRejectedException {
+  private Fraction barLength() {
     Fraction full = state.metre().barLength();
     Fraction voiceLength = voiceEnd.subtract(start);
-    Fraction held = furthest.subtract(start);
-    if (held.subtract(voiceLength).abs().compareTo(rounding) <= 0) {
-      held = voiceLength;
+    Fraction reached = furthest.subtract(start);
+    if (reached.subtract(voiceLength).abs().compareTo(rounding) <= 0) {
+      reached = voiceLength;
     }
-    Fraction length = held.compareTo(voiceLength) > 0 ? held : voiceLength;
+    boolean free = state.metre().isFree();
+    if (!free && voiceLength.compareTo(full) <= 0 && reached.compareTo(full) > 0) {
+      skipped.add("another voice is longer than the bar", bar);
+      reached = full;
+    }
+    Fraction length = reached.compareTo(voiceLength) > 0 ? reached : voiceLength;
     if (length.signum() == 0) {
       return full;
     }
-    if (length.compareTo(full) > 0 && !state.metre().isFree()) {
-      throw new ScoreRejectedException(
-          here(),
-          "notes add up to "
-              + length
-              + " in a bar of "
-              + state.metre()
-              + "; correct the bar in your notation program");
+    if (length.compareTo(full) > 0 && !free) {
+      skipped.add(Skipped.TOO_LONG + ": " + length + " in " + state.metre(), bar);
     }
-    boolean free = state.metre().isFree();
     if (length.compareTo(full) < 0 && !edge && !free && !measure.is("implicit", "yes")) {
       skipped.add("no music, but note: less than the metre asks for", bar);
     }

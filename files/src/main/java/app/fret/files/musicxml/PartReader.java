@@ -8,6 +8,7 @@ import app.fret.score.Bar;
 import app.fret.score.Event;
 import app.fret.score.Passage;
 import app.fret.score.PassageBuilder;
+import app.fret.score.Ties;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.numbers.fraction.Fraction;
@@ -43,7 +44,7 @@ final class PartReader {
     this.partName = partName;
     this.skipped = skipped;
     this.leftovers = new Leftovers(skipped);
-    this.voice = Voice.fullest(part.element());
+    this.voice = Voice.main(part.element());
     this.noteReader = new NoteReader(skipped);
     this.spans = new SpanReader(skipped);
     this.directions = new DirectionReader(skipped);
@@ -98,7 +99,8 @@ final class PartReader {
     }
     spans.slurs().forEach(slur -> builder.slur(slur.first(), slur.last()));
     spans.tuplets().forEach(builder::tuplet);
-    Passage passage = builder.build();
+    Passage built = builder.build();
+    Passage passage = built.withEvents(Ties.settled(built.events()));
     if (Divisions.of(passage).isEmpty()) {
       throw new ScoreRejectedException(
           place,

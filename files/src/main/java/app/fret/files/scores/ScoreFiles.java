@@ -6,9 +6,6 @@ import app.fret.files.ScoreRejectedException;
 import app.fret.files.abc.AbcScore;
 import app.fret.files.midi.MidiScore;
 import app.fret.files.musicxml.MusicXmlReader;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -49,15 +46,34 @@ public final class ScoreFiles {
    * @throws ScoreRejectedException when it is too large or is no score
    */
   public Score open(String name, byte[] bytes) throws ScoreRejectedException {
-    if (isMidi(bytes)) {
-      return new MidiScore(ScorePlace.file(name), bytes);
+    byte[] content = RiffMidi.content(bytes).orElse(bytes);
+    if (isMidi(content)) {
+      return new MidiScore(ScorePlace.file(name), content);
     }
-    Optional<String> text = text(bytes);
+    Optional<PlainText> text = PlainText.of(bytes);
     boolean named = name.toLowerCase(java.util.Locale.ROOT).endsWith(".abc");
-    if (text.isPresent() && (named || ABC.matcher(text.get()).find())) {
-      return new AbcScore(ScorePlace.file(name), text.get());
+    if (text.isPresent() && (named || ABC.matcher(text.get().text()).find())) {
+      return new AbcScore(ScorePlace.file(name), text.get().text(), text.get().remark());
     }
+    refuseByKind(name, bytes, text);
     return musicXml.open(name, bytes);
+  }
+
+  /** Files that are often taken for scores are called what they are. */
+  private static void refuseByKind(String name, byte[] bytes, Optional<PlainText> text)
+      throws ScoreRejectedException {
+    Optional<String> kind = FileKinds.of(bytes);
+    if (kind.isPresent()) {
+      throw new ScoreRejectedException(
+          ScorePlace.file(name),
+          "it is " + kind.get() + ", which holds no notes to read; export the score as MusicXML");
+    }
+    if (text.isPresent()) {
+      throw new ScoreRejectedException(
+          ScorePlace.file(name),
+          "it is plain text and no score; a tune in ABC begins with X: and K:, other scores are"
+              + " MusicXML or MIDI");
+    }
   }
 
   private static boolean isMidi(byte[] bytes) {
@@ -66,18 +82,5 @@ public final class ScoreFiles {
         && bytes[1] == 'T'
         && bytes[2] == 'h'
         && bytes[3] == 'd';
-  }
-
-  /** The bytes as text where they are UTF-8. */
-  private static Optional<String> text(byte[] bytes) {
-    if (bytes.length == 0 || bytes[0] == '<' || bytes[0] == 'P') {
-      return Optional.empty();
-    }
-    try {
-      String text = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
-      return Optional.of(text.startsWith("\uFEFF") ? text.substring(1) : text);
-    } catch (CharacterCodingException e) {
-      return Optional.empty();
-    }
   }
 }

@@ -1,5 +1,7 @@
 package app.fret.files.scores;
 
+import app.fret.files.abc.AbcProblem;
+import app.fret.files.abc.AbcReader;
 import app.fret.files.abc.AbcWriter;
 import app.fret.files.midi.MidiWriter;
 import app.fret.files.musicxml.ScoreOutput;
@@ -10,6 +12,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /** Writes a passage in the format that the name of its file asks for. */
 public final class ScoreWriter {
@@ -21,6 +24,21 @@ public final class ScoreWriter {
   /** Whether the name of a file asks for a format that is written here. */
   public static boolean knows(Path file) {
     return name(file).matches(".*\\.(musicxml|xml|mxl|abc|mid)");
+  }
+
+  /** What is written counts as written only if it can be read back. */
+  private static void requireReadable(Path file, String text) throws IOException {
+    Optional<AbcProblem> bad =
+        AbcReader.read(text).problems().stream().filter(AbcProblem::serious).findFirst();
+    if (bad.isPresent()) {
+      throw new IOException(
+          file.getFileName()
+              + ": bar "
+              + bad.get().bar()
+              + " cannot be written in ABC ("
+              + bad.get().text()
+              + "); write .musicxml");
+    }
   }
 
   private static String name(Path file) {
@@ -39,6 +57,7 @@ public final class ScoreWriter {
       throws IOException {
     if (name(file).endsWith(".abc")) {
       AbcWriter.Written written = AbcWriter.write(passage);
+      requireReadable(file, written.text());
       out.write(written.text().getBytes(StandardCharsets.UTF_8));
       return written.left();
     }

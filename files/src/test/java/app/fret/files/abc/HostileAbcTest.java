@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatCode;
 import app.fret.files.ScorePlace;
 import app.fret.files.ScoreRejectedException;
 import app.fret.testing.RandomPassages;
+import java.util.Optional;
 import java.util.Random;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
@@ -42,7 +43,7 @@ class HostileAbcTest {
     assertThatCode(
             () -> {
               try {
-                new AbcScore(ScorePlace.file("x.abc"), text).read(0);
+                new AbcScore(ScorePlace.file("x.abc"), text, Optional.empty()).read(0);
               } catch (ScoreRejectedException e) {
                 assertThat(e.getMessage()).startsWith("x.abc").doesNotContain("\n");
               }
@@ -131,7 +132,7 @@ class HostileAbcTest {
     String bars = "cdef gabc'|".repeat(10_000);
     AbcTune tune = AbcReader.read("X:1\nM:4/4\nL:1/8\nK:C\n" + bars);
     assertThat(tune.passage().orElseThrow().bars()).hasSize(10_000);
-    assertThatCode(() -> new AbcScore(ScorePlace.file("x.abc"), bars.repeat(40)))
+    assertThatCode(() -> new AbcScore(ScorePlace.file("x.abc"), bars.repeat(40), Optional.empty()))
         .isInstanceOf(ScoreRejectedException.class)
         .hasMessageStartingWith("x.abc: it is longer than two million letters");
   }

@@ -11,6 +11,7 @@ import app.fret.score.BeatUnit;
 import app.fret.score.BowDirection;
 import app.fret.score.Clef;
 import app.fret.score.Directions;
+import app.fret.score.Event;
 import app.fret.score.Finger;
 import app.fret.score.Marks;
 import app.fret.score.Metre;
@@ -23,7 +24,9 @@ import app.fret.score.Span;
 import app.fret.score.Tempo;
 import app.fret.score.Transposition;
 import app.fret.score.TupletRatio;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.apache.commons.numbers.fraction.Fraction;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -255,17 +258,107 @@ class MusicXmlReaderTest {
     assertThat(sounding(passage, 0).notes().get(0).written()).hasToString("C5");
   }
 
+  private static String told(Passage passage) {
+    StringBuilder words = new StringBuilder();
+    int bar = 0;
+    for (Event event : passage.events()) {
+      words.append(event.bar() > bar ? "| " : "");
+      bar = event.bar();
+      String heads =
+          event instanceof Sounding s
+              ? s.notes().stream()
+                  .map(n -> n.written() + (n.tiedTo() ? "~" : ""))
+                  .collect(Collectors.joining("+"))
+              : "r";
+      words.append(heads).append('/').append(event.length().getDenominator()).append(' ');
+    }
+    return words.toString().strip();
+  }
+
+  private static String second(String notes) {
+    return "<backup><duration>16</duration></backup>" + notes.replace("<voice>1", "<voice>2");
+  }
+
   @Test
-  void theFullestVoiceIsTakenAndTheOthersAreListed() throws ScoreRejectedException {
+  void aSecondVoiceThatSoundsWithTheFirstIsADoubleStop() throws ScoreRejectedException {
     ReadPassage read =
         read(
             Xml.head(4, 4)
-                + Xml.whole("C").replace("<voice>1", "<voice>2")
-                + "<backup><duration>16</duration></backup>"
                 + Xml.note("E", 5, 8, "half", "")
-                + Xml.note("F", 5, 8, "half", ""));
-    assertThat(read.passage().events()).hasSize(2);
+                + Xml.note("F", 5, 8, "half", "")
+                + second(Xml.whole("C")),
+            Xml.note("E", 5, 8, "half", "")
+                + Xml.note("F", 5, 8, "half", "")
+                + second(Xml.note("G", 4, 8, "half", "") + Xml.note("A", 4, 8, "half", "")));
+    assertThat(told(read.passage())).isEqualTo("C5~+E5/2 C5+F5/2 | G4+E5/2 A4+F5/2");
+    assertThat(read.skipped()).isEmpty();
+  }
+
+  @Test
+  void aMelodyInTheSecondVoiceOverAHeldFirstIsReadToo() throws ScoreRejectedException {
+    ReadPassage read =
+        read(
+            Xml.head(4, 4)
+                + Xml.whole("C")
+                + second(Xml.note("E", 5, 8, "half", "") + Xml.note("F", 5, 8, "half", "")),
+            Xml.whole("D"));
+    assertThat(told(read.passage())).isEqualTo("C5~+E5/2 C5+F5/2 | D5/1");
+  }
+
+  @Test
+  void voicesThatCrossEachOthersNotesAreListedAndTheFirstIsRead() throws ScoreRejectedException {
+    ReadPassage read =
+        read(
+            Xml.head(4, 4)
+                + Xml.note("E", 5, 8, "half", "")
+                + Xml.note("F", 5, 8, "half", "")
+                + second(
+                    Xml.note("C", 4, 4, "quarter", "")
+                        + Xml.note("D", 4, 8, "half", "")
+                        + Xml.note("E", 4, 4, "quarter", "")),
+            Xml.whole("D"));
+    assertThat(told(read.passage())).isEqualTo("E5/2 F5/2 | D5/1");
     assertThat(read.skipped()).containsExactly("voice 2 in bar 1");
+  }
+
+  @Test
+  void aBarThatIsInTheSecondVoiceAloneIsNotSilent() throws ScoreRejectedException {
+    ReadPassage read =
+        read(
+            Xml.head(4, 4) + Xml.whole("C"),
+            Xml.whole("D").replace("<voice>1", "<voice>2"),
+            Xml.whole("E"));
+    assertThat(told(read.passage())).isEqualTo("C5/1 | D5/1 | E5/1");
+    assertThat(read.skipped()).isEmpty();
+  }
+
+  @Test
+  void cueNotesAreNotThePart() throws ScoreRejectedException {
+    String cues = Xml.note("G", 4, 4, "quarter", "").replace("<note>", "<note><cue/>").repeat(4);
+    ReadPassage read =
+        read(
+            Xml.head(4, 4)
+                + "<note><rest measure=\"yes\"/><duration>16</duration><voice>1</voice></note>"
+                + second(cues),
+            Xml.whole("E"));
+    assertThat(told(read.passage())).isEqualTo("r/1 | E5/1");
+    assertThat(read.skipped()).singleElement().asString().contains("in bar 1");
+  }
+
+  @Test
+  void anOssiaStaffIsNotThePart() throws ScoreRejectedException {
+    String ossia =
+        Xml.note("G", 4, 2, "eighth", "")
+            .replace("<voice>1</voice>", "<voice>2</voice><staff>2</staff>")
+            .repeat(8);
+    String head =
+        Xml.head(4, 4)
+            .replace(
+                "</attributes>",
+                "<staff-details number=\"2\"><staff-type>ossia</staff-type></staff-details>"
+                    + "</attributes>");
+    ReadPassage read = read(head + Xml.whole("C") + second(ossia), Xml.whole("E"));
+    assertThat(told(read.passage())).isEqualTo("C5/1 | E5/1");
   }
 
   @Test
@@ -301,16 +394,39 @@ class MusicXmlReaderTest {
   }
 
   @Test
-  void anOverfullBarIsRefusedWithFilePartBarAndReason() {
-    assertThatThrownBy(
-            () ->
-                read(
-                    Xml.head(3, 4) + Xml.note("C", 5, 12, "half", "<dot/>"),
-                    Xml.note("C", 5, 14, "half", "<dot/><dot/>")))
-        .isInstanceOf(ScoreRejectedException.class)
-        .hasMessage(
-            "test.musicxml, Violin, bar 2: notes add up to 7 / 8 in a bar of 3/4; correct the bar"
-                + " in your notation program");
+  void anOverfullBarIsKeptAsItIsAndNamed() throws ScoreRejectedException {
+    for (String implicit : new String[] {"", " implicit=\"yes\""}) {
+      byte[] file =
+          new String(
+                  Xml.score(
+                      Xml.head(3, 4) + Xml.note("C", 5, 12, "half", "<dot/>"),
+                      Xml.note("C", 5, 14, "half", "<dot/><dot/>"),
+                      Xml.note("D", 5, 12, "half", "<dot/>")),
+                  StandardCharsets.UTF_8)
+              .replace("number=\"2\"", "number=\"2\"" + implicit)
+              .getBytes(StandardCharsets.UTF_8);
+      ReadPassage read = new MusicXmlReader().open("test.musicxml", file).read(0);
+      assertThat(read.passage().bars())
+          .extracting(b -> b.isOverlong() + " " + b.sum())
+          .containsExactly("false 3/4", "true 7/8", "false 3/4");
+      assertThat(read.skipped())
+          .containsExactly(
+              "no music, but note: a bar longer than its metre, kept as it is: 7 / 8 in 3/4 in bar"
+                  + " 2");
+    }
+  }
+
+  @Test
+  void aBarThatOnlyAnotherVoiceMakesTooLongIsReadByItsOwn() throws ScoreRejectedException {
+    ReadPassage read =
+        read(
+            Xml.head(4, 4)
+                + Xml.note("E", 5, 8, "half", "")
+                + Xml.note("F", 5, 8, "half", "")
+                + second(Xml.whole("C") + Xml.note("C", 5, 4, "quarter", "")),
+            Xml.whole("D"));
+    assertThat(read.passage().bars()).noneMatch(Bar::isOverlong);
+    assertThat(read.skipped()).contains("another voice is longer than the bar in bar 1");
   }
 
   @ParameterizedTest

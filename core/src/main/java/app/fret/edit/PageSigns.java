@@ -1,11 +1,9 @@
 package app.fret.edit;
 
-import app.fret.score.Accidental;
+import app.fret.score.BarAccidentals;
 import app.fret.score.Note;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -100,43 +98,19 @@ final class PageSigns {
     return next.notes().stream().anyMatch(n -> n.written().equals(head.written()));
   }
 
+  /** Keeps a sign that is printed and says the same, and adds one where the page would lie. */
   private static Measure withAccidentals(Measure measure) {
-    Map<Integer, Integer> inForce = new HashMap<>();
+    BarAccidentals accidentals = new BarAccidentals(measure.key());
     List<Item> items = new ArrayList<>();
     for (Item item : measure.items()) {
       List<Note> heads = new ArrayList<>();
       for (Note head : item.notes()) {
-        heads.add(withAccidental(head, measure, inForce));
+        int alter = head.written().alter();
+        Note honest = head.withAccidental(head.accidental().filter(a -> a.kind().alter() == alter));
+        heads.add(honest.withAccidental(accidentals.next(honest)));
       }
       items.add(item.isRest() ? item : item.withNotes(heads));
     }
     return measure.withItems(items);
-  }
-
-  /** Keeps a sign that is printed and says the same, and adds one where the page would lie. */
-  private static Note withAccidental(Note head, Measure measure, Map<Integer, Integer> inForce) {
-    int place = head.written().staffStep();
-    int alter = head.written().alter();
-    int expected = inForce.getOrDefault(place, measure.key().alterOf(head.written().step()));
-    Optional<Accidental> printed = head.accidental().filter(a -> a.kind().alter() == alter);
-    if (head.tiedFrom()) {
-      return withSign(head, printed);
-    }
-    inForce.put(place, alter);
-    boolean needed = expected != alter && printed.isEmpty();
-    return withSign(
-        head,
-        needed ? Optional.of(new Accidental(Accidental.Kind.ofAlter(alter), false)) : printed);
-  }
-
-  private static Note withSign(Note head, Optional<Accidental> sign) {
-    return new Note(
-        head.written(),
-        head.tiedFrom(),
-        head.tiedTo(),
-        sign,
-        head.finger(),
-        head.string(),
-        head.harmonic());
   }
 }

@@ -47,6 +47,11 @@ public record Note(
     return new Note(written, from, to, accidental, finger, string, harmonic);
   }
 
+  /** The same note with this accidental printed before it. */
+  public Note withAccidental(Optional<Accidental> sign) {
+    return new Note(written, tiedFrom, tiedTo, sign, finger, string, harmonic);
+  }
+
   /** The same note with a printed finger and string. */
   public Note withFingering(Optional<Finger> newFinger, OptionalInt newString) {
     return new Note(written, tiedFrom, tiedTo, accidental, newFinger, newString, harmonic);

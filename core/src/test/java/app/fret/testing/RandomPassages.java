@@ -2,6 +2,7 @@ package app.fret.testing;
 
 import app.fret.score.Accidental;
 import app.fret.score.Bar;
+import app.fret.score.BarAccidentals;
 import app.fret.score.BeatUnit;
 import app.fret.score.BowDirection;
 import app.fret.score.Clef;
@@ -63,7 +64,7 @@ public final class RandomPassages {
             .transposition(
                 random.nextInt(4) == 0 ? Optional.of(new Transposition(-12)) : Optional.empty())
             .build();
-    return whole.withEvents(Ties.settled(whole.events()));
+    return BarAccidentals.completed(whole.withEvents(Ties.settled(whole.events())));
   }
 
   private <T> T one(List<T> choices) {

@@ -2,6 +2,7 @@ package app.fret.engraving;
 
 import app.fret.score.Accidental;
 import app.fret.score.Bar;
+import app.fret.score.BarAccidentals;
 import app.fret.score.Clef;
 import app.fret.score.Directions;
 import app.fret.score.Event;
@@ -24,12 +25,15 @@ final class ShapeMaker {
 
   private final FontMetrics metrics = FontMetrics.BRAVURA;
   private final Passage passage;
-  private final List<List<Optional<Accidental>>> accidentals;
+
+  /** The same with every accidental that the page needs. */
+  private final Passage signed;
+
   private final List<EventShape> shapes = new ArrayList<>();
 
   private ShapeMaker(Passage passage) {
     this.passage = passage;
-    this.accidentals = AccidentalSigns.of(passage);
+    this.signed = BarAccidentals.completed(passage);
   }
 
   static List<EventShape> make(Passage passage, List<Span> beams) {
@@ -154,7 +158,10 @@ final class ShapeMaker {
 
   /** Accidentals in columns, highest first, a new column where two would touch. */
   private void stackAccidentals(EventShape shape) {
-    List<Optional<Accidental>> signs = accidentals.get(shape.index);
+    List<Optional<Accidental>> signs =
+        signed.events().get(shape.index) instanceof Sounding sounding
+            ? sounding.notes().stream().map(Note::accidental).toList()
+            : List.of();
     List<Double> columnBottoms = new ArrayList<>();
     double columnWidth = 1.1 * shape.scale;
     double edge = shape.left;

@@ -2,9 +2,9 @@ package app.fret.files.abc;
 
 import app.fret.score.Accidental;
 import app.fret.score.Bar;
+import app.fret.score.BarAccidentals;
 import app.fret.score.Directions;
 import app.fret.score.Finger;
-import app.fret.score.Key;
 import app.fret.score.Marks;
 import app.fret.score.Note;
 import app.fret.score.NoteValue;
@@ -19,7 +19,6 @@ import app.fret.score.WrittenPitch;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -47,7 +46,6 @@ final class AbcAssembler {
   private final List<Directions.Hairpin> hairpins = new ArrayList<>();
   private final List<Directions.Words> words = new ArrayList<>();
   private final List<Directions.TempoMark> marks = new ArrayList<>();
-  private final Map<Integer, Integer> altersOnStaff = new HashMap<>();
   private Optional<AbcSigns.Wedge> wedge = Optional.empty();
   private Fraction wedgeFrom = Fraction.ZERO;
   private int tupletFrom;
@@ -85,7 +83,8 @@ final class AbcAssembler {
             .part(partName)
             .directions(new Directions(dynamics, hairpins, words, marks, List.of(), List.of()))
             .build();
-    return Optional.of(passage.withEvents(Ties.settled(passage.events())));
+    return Optional.of(
+        BarAccidentals.completed(passage.withEvents(Ties.settled(passage.events()))));
   }
 
   private void refuseOpen() {
@@ -135,7 +134,6 @@ final class AbcAssembler {
     if (pickup && index == 0) {
       builder.uncounted();
     }
-    altersOnStaff.clear();
     if (bar.restsWhole() && !bar.metre().isFree()) {
       addTempos(index, 0);
       addWholeRest(bar, number);
@@ -144,7 +142,7 @@ final class AbcAssembler {
     for (int i = 0; i < bar.items().size(); i++) {
       Optional.ofNullable(bar.clefsBefore().get(i)).ifPresent(builder::clef);
       addTempos(index, i);
-      addItem(bar.items().get(i), bar.key(), number);
+      addItem(bar.items().get(i), number);
     }
   }
 
@@ -240,7 +238,7 @@ final class AbcAssembler {
     }
   }
 
-  private void addItem(AbcItem item, Key key, int bar) {
+  private void addItem(AbcItem item, int bar) {
     Optional<List<WrittenLength>> lengths = lengths(item);
     if (lengths.isEmpty()) {
       findings.problem(
@@ -262,7 +260,7 @@ final class AbcAssembler {
       tiedFrom.ifPresent(from -> refuseTie(from, bar));
       tiedFrom = Optional.empty();
     } else {
-      addSounding(item, lengths.get(), key, bar);
+      addSounding(item, lengths.get(), bar);
     }
     for (int i = first; i < builder.nextEvent(); i++) {
       places.add(item.from());
@@ -310,7 +308,7 @@ final class AbcAssembler {
     wedge = Optional.empty();
   }
 
-  private void addSounding(AbcItem item, List<WrittenLength> lengths, Key key, int bar) {
+  private void addSounding(AbcItem item, List<WrittenLength> lengths, int bar) {
     boolean isGrace = item.grace() != Sounding.Grace.NONE;
     Optional<AbcItem> before = isGrace ? Optional.empty() : tiedFrom;
     before.ifPresent(from -> checkTie(from, item, bar));
@@ -319,7 +317,7 @@ final class AbcAssembler {
       builder.grace(
           lengths.size() == 1 ? lengths.get(0) : eighth,
           item.grace(),
-          heads(item, before, key, true, true),
+          heads(item, before, true, true),
           item.signs().marks());
       return;
     }
@@ -327,7 +325,7 @@ final class AbcAssembler {
       boolean first = piece == 0;
       boolean last = piece == lengths.size() - 1;
       Marks here = first ? item.signs().marks() : Marks.NONE;
-      builder.sounding(lengths.get(piece), heads(item, before, key, first, last), here);
+      builder.sounding(lengths.get(piece), heads(item, before, first, last), here);
     }
     boolean ties = item.heads().stream().anyMatch(AbcItem.Head::isTied);
     tiedFrom = ties ? Optional.of(item) : Optional.empty();
@@ -354,13 +352,14 @@ final class AbcAssembler {
             + " mend the pitch");
   }
 
-  private List<Note> heads(
-      AbcItem item, Optional<AbcItem> before, Key key, boolean first, boolean last) {
+  private List<Note> heads(AbcItem item, Optional<AbcItem> before, boolean first, boolean last) {
     List<Note> heads = new ArrayList<>();
     for (AbcItem.Head head : item.heads()) {
       boolean arrives = !first || before.filter(b -> ties(b, head.pitch())).isPresent();
       Optional<Accidental> sign =
-          first && !arrives ? accidental(head, key) : Optional.<Accidental>empty();
+          first && !arrives && head.isSigned()
+              ? Optional.of(new Accidental(Accidental.Kind.ofAlter(head.pitch().alter()), false))
+              : Optional.<Accidental>empty();
       Optional<Finger> finger = first ? head.finger() : Optional.empty();
       heads.add(
           new Note(
@@ -377,17 +376,6 @@ final class AbcAssembler {
 
   private static boolean ties(AbcItem before, WrittenPitch pitch) {
     return before.heads().stream().anyMatch(h -> h.isTied() && h.pitch().equals(pitch));
-  }
-
-  /** The sign that is printed: one that is written, and one that the staff needs. */
-  private Optional<Accidental> accidental(AbcItem.Head head, Key key) {
-    WrittenPitch pitch = head.pitch();
-    int place = pitch.staffStep();
-    int expected = altersOnStaff.getOrDefault(place, key.alterOf(pitch.step()));
-    altersOnStaff.put(place, pitch.alter());
-    return head.isSigned() || expected != pitch.alter()
-        ? Optional.of(new Accidental(Accidental.Kind.ofAlter(pitch.alter()), false))
-        : Optional.empty();
   }
 
   private void addSlurs(AbcItem item, int first, int bar) {

@@ -1,14 +1,17 @@
 package app.fret.files.midi;
 
 import app.fret.files.PartNames;
+import app.fret.score.BarAccidentals;
 import app.fret.score.Clef;
 import app.fret.score.Directions;
 import app.fret.score.Key;
 import app.fret.score.Marks;
 import app.fret.score.Metre;
 import app.fret.score.Note;
+import app.fret.score.NoteValue;
 import app.fret.score.Passage;
 import app.fret.score.PassageBuilder;
+import app.fret.score.Sounding;
 import app.fret.score.Span;
 import app.fret.score.Tempo;
 import app.fret.score.Transposition;
@@ -45,7 +48,10 @@ final class MidiPassage {
   private final int writtenAbove;
   private Fraction end = Fraction.ZERO;
   private KeyFinder.Found assumed = new KeyFinder.Found(new Key(0), false);
+  private final MidiSettings settings;
   private Quantiser quantiser;
+  private NoteEnds ends;
+  private Optional<Swing> swing = Optional.empty();
   private List<Quantiser.Placed> placed = List.of();
   private int nextPlaced;
   private boolean held;
@@ -59,7 +65,8 @@ final class MidiPassage {
     private static final long serialVersionUID = 1L;
   }
 
-  MidiPassage(MidiPart part, MidiSigns signs, int ticksPerQuarter) {
+  MidiPassage(MidiPart part, MidiSigns signs, int ticksPerQuarter, MidiSettings settings) {
+    this.settings = settings;
     this.part = part;
     this.signs = signs;
     this.ticksPerQuarter = ticksPerQuarter;
@@ -74,27 +81,45 @@ final class MidiPassage {
 
   Passage passage(String title) throws TooLongException {
     layBars();
-    quantiser = new Quantiser(ticksPerQuarter, windows(), end);
-    ExactTimes exact = new ExactTimes(ticksPerQuarter);
-    placed =
-        exact
-            .place(part.notes(), end)
-            .filter(MidiPassage::isWritable)
-            .orElseGet(() -> quantiser.place(part.notes()));
+    placed = placed();
     assumed = KeyFinder.of(weights());
     for (int bar = 0; bar < barOnsets.size(); bar++) {
       writeBar(bar);
     }
-    listWhatWasRounded(exact);
-    return builder
-        .title(title)
-        .part(part.name())
-        .directions(directions())
-        .transposition(
-            writtenAbove > 0
-                ? Optional.of(new Transposition(-writtenAbove))
-                : Optional.<Transposition>empty())
-        .build();
+    listWhatWasRounded();
+    Passage passage =
+        builder
+            .title(title)
+            .part(part.name())
+            .directions(directions())
+            .transposition(
+                writtenAbove > 0
+                    ? Optional.of(new Transposition(-writtenAbove))
+                    : Optional.<Transposition>empty())
+            .build();
+    return BarAccidentals.completed(passage);
+  }
+
+  private List<Quantiser.Placed> placed() {
+    MidiClock clock = new MidiClock(signs.tempos(), ticksPerQuarter);
+    quantiser = new Quantiser(ticksPerQuarter, clock, settings, windows(), end);
+    ends = new NoteEnds(ticksPerQuarter, settings, quantiser, end);
+    List<Struck> played = Struck.of(part.notes(), clock);
+    swing = settings.swing() ? Swing.of(played, ticksPerQuarter) : Optional.empty();
+    List<Struck> struck = swing.map(s -> s.evened(played, ticksPerQuarter)).orElse(played);
+    ExactTimes exact = new ExactTimes(ticksPerQuarter);
+    Optional<List<Quantiser.Placed>> asWritten =
+        settings.parts().isEmpty()
+            ? exact
+                .place(struck)
+                .map(byOnset -> ends.of(byOnset, exact::at))
+                .filter(MidiPassage::isWritable)
+            : Optional.empty();
+    return asWritten.orElseGet(
+        () -> {
+          ends = new NoteEnds(ticksPerQuarter, settings, quantiser, end);
+          return ends.of(quantiser.place(struck), tick -> Optional.empty());
+        });
   }
 
   private long tick(Fraction time) {
@@ -295,6 +320,9 @@ final class MidiPassage {
       return;
     }
     Quantiser.Placed note = placed.get(nextPlaced);
+    if (!held) {
+      writeGraces(note, spelling);
+    }
     int next = nextPlaced + 1 < placed.size() ? top(placed.get(nextPlaced + 1)) : top(note);
     List<Note> heads = new ArrayList<>();
     for (int pitch : note.pitches()) {
@@ -305,6 +333,17 @@ final class MidiPassage {
     }
     builder.sounding(length, heads, Marks.NONE);
     held = !ends;
+  }
+
+  private void writeGraces(Quantiser.Placed note, KeySpelling spelling) {
+    for (int pitch : note.graces()) {
+      WrittenPitch written = spelling.spell(pitch + writtenAbove, top(note) + writtenAbove);
+      builder.grace(
+          WrittenLength.of(NoteValue.EIGHTH),
+          Sounding.Grace.SLASHED,
+          List.of(Note.of(written)),
+          Marks.NONE);
+    }
   }
 
   private static int top(Quantiser.Placed note) {
@@ -327,7 +366,18 @@ final class MidiPassage {
     return new Directions(List.of(), List.of(), List.of(), tempos, List.of(), List.of());
   }
 
-  private void listWhatWasRounded(ExactTimes exact) {
+  private void listWhatWasRounded() {
+    swing.ifPresent(
+        s ->
+            left.add(
+                "swung eighths, the first at "
+                    + s.words()
+                    + " of a quarter, written even; say --swing none to have them as played"));
+    long graces = placed.stream().mapToLong(p -> p.graces().size()).sum();
+    if (graces > 0) {
+      left.add(
+          graces + (graces == 1 ? " short note" : " short notes") + ", written as grace notes");
+    }
     if (quantiser.moved() > 0) {
       left.add(
           String.format(
@@ -336,9 +386,12 @@ final class MidiPassage {
               quantiser.moved(),
               quantiser.furthest()));
     }
-    int cut = Math.max(quantiser.cut(), exact.cut());
-    if (cut > 0) {
-      left.add("the ends of " + cut + " notes that sound into the next; one voice is read");
+    if (ends.cut() > 0) {
+      left.add(
+          "the ends of "
+              + ends.cut()
+              + (ends.cut() == 1 ? " note that sounds" : " notes that sound")
+              + " into the next; one voice is read");
     }
     if (signs.isKeyless()) {
       left.add("no key is stated; " + words(assumed) + " is assumed from its tones");

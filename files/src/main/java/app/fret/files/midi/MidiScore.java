@@ -17,6 +17,11 @@ import javax.sound.midi.Sequence;
 
 /** A standard MIDI file: each track and channel with notes is a part to choose. */
 public final class MidiScore implements Score {
+  /** Place of the type in the header of a file. */
+  private static final int TYPE_AT = 8;
+
+  private final byte[] bytes;
+  private final MidiSettings settings;
   private final ScorePlace place;
   private final int ticksPerQuarter;
   private final MidiSigns signs;
@@ -28,7 +33,15 @@ public final class MidiScore implements Score {
    * @throws ScoreRejectedException when it is no MIDI file, or counts no beats
    */
   public MidiScore(ScorePlace place, byte[] bytes) throws ScoreRejectedException {
+    this(place, bytes, MidiSettings.USUAL);
+  }
+
+  private MidiScore(ScorePlace place, byte[] bytes, MidiSettings settings)
+      throws ScoreRejectedException {
     this.place = place;
+    this.bytes = bytes.clone();
+    this.settings = settings;
+    refuseIndependentPatterns(bytes);
     Sequence sequence = sequence(place, bytes);
     if (sequence.getDivisionType() != Sequence.PPQ || sequence.getResolution() < 1) {
       throw new ScoreRejectedException(
@@ -39,6 +52,22 @@ public final class MidiScore implements Score {
     this.tracks = new MidiTracks(sequence);
     if (tracks.parts().isEmpty()) {
       throw new ScoreRejectedException(place, "it holds no note of a pitched instrument");
+    }
+  }
+
+  /** The same file written down otherwise. */
+  public MidiScore with(MidiSettings other) throws ScoreRejectedException {
+    return new MidiScore(place, bytes, other);
+  }
+
+  /** Of a file of type 2 nothing says what follows what (Standard MIDI File 1.0, header chunk). */
+  private void refuseIndependentPatterns(byte[] file) throws ScoreRejectedException {
+    boolean isTypeTwo = file.length > TYPE_AT + 1 && file[TYPE_AT] == 0 && file[TYPE_AT + 1] == 2;
+    if (isTypeTwo) {
+      throw new ScoreRejectedException(
+          place,
+          "it is a MIDI file of type 2, whose tracks are patterns of their own; write it out as"
+              + " type 0 or 1");
     }
   }
 
@@ -70,7 +99,7 @@ public final class MidiScore implements Score {
   @Override
   public ReadPassage read(int part) throws ScoreRejectedException {
     MidiPart notes = tracks.parts().get(part);
-    MidiPassage writing = new MidiPassage(notes, signs, ticksPerQuarter);
+    MidiPassage writing = new MidiPassage(notes, signs, ticksPerQuarter, settings);
     try {
       var passage = writing.passage(PlainWords.clean(title()));
       List<String> left = new ArrayList<>(writing.left());

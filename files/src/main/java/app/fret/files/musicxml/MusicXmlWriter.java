@@ -1,6 +1,7 @@
 package app.fret.files.musicxml;
 
 import app.fret.score.Bar;
+import app.fret.score.BarAccidentals;
 import app.fret.score.Clef;
 import app.fret.score.Event;
 import app.fret.score.Metre;
@@ -30,7 +31,8 @@ public final class MusicXmlWriter {
     int divisions =
         Divisions.of(passage)
             .orElseThrow(() -> new IOException("the note lengths have no common measure"));
-    XmlOut.document(out, xml -> new Task(passage, divisions, xml).writeScore());
+    Passage signed = BarAccidentals.completed(passage);
+    XmlOut.document(out, xml -> new Task(signed, divisions, xml).writeScore());
   }
 
   /** What belongs to one call. */

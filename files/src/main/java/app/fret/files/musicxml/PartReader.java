@@ -5,6 +5,7 @@ import app.fret.files.ScorePlace;
 import app.fret.files.ScoreRejectedException;
 import app.fret.instrument.StatedTuning;
 import app.fret.score.Bar;
+import app.fret.score.BarAccidentals;
 import app.fret.score.Event;
 import app.fret.score.Passage;
 import app.fret.score.PassageBuilder;
@@ -100,7 +101,7 @@ final class PartReader {
     spans.slurs().forEach(slur -> builder.slur(slur.first(), slur.last()));
     spans.tuplets().forEach(builder::tuplet);
     Passage built = builder.build();
-    Passage passage = built.withEvents(Ties.settled(built.events()));
+    Passage passage = BarAccidentals.completed(built.withEvents(Ties.settled(built.events())));
     if (Divisions.of(passage).isEmpty()) {
       throw new ScoreRejectedException(
           place,

@@ -8,6 +8,7 @@ import app.fret.instrument.Instruments;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
 import app.fret.lefthand.PinConflictException;
+import app.fret.score.BarAccidentals;
 import app.fret.score.BeatUnit;
 import app.fret.score.Passage;
 import app.fret.score.Tempo;
@@ -103,8 +104,8 @@ class MusicXmlRoundTripTest {
             Music.passage("G3/4 B4/4 (F#5/4 G5/4)"),
             Player.of("", Instruments.named("violin")),
             Choices.at(new Tempo(BeatUnit.QUARTER, 80)));
-    Passage marked = MarkedPassage.of(study);
-    byte[] xml = written(marked);
+    Passage marked = BarAccidentals.completed(MarkedPassage.of(study));
+    byte[] xml = written(MarkedPassage.of(study));
     validate(xml);
     String text = new String(xml, java.nio.charset.StandardCharsets.UTF_8);
     assertThat(text)

@@ -53,6 +53,7 @@ final class PlanCommand implements Command {
     StepTimes times = new StepTimes();
     PlanOptions plan = new PlanOptions(given);
     int alternatives = alternatives(given);
+    int notesWithWays = plan.notesWithWays();
     Optional<MarkedOutput> output =
         given
             .text(OUT)
@@ -73,7 +74,7 @@ final class PlanCommand implements Command {
     out.println(
         given.has(TEXT)
             ? PlanText.of(study, skipped, others)
-            : PlanJson.of(study, skipped, others, times.byStep));
+            : PlanJson.of(study, skipped, others, notesWithWays, times.byStep));
   }
 
   private static int alternatives(Arguments given) {

@@ -9,6 +9,7 @@ import app.fret.files.ReadPassage;
 import app.fret.files.Score;
 import app.fret.files.ScorePlace;
 import app.fret.files.ScoreRejectedException;
+import app.fret.files.plan.ListedWays;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
 import app.fret.lefthand.Pin;
@@ -18,6 +19,7 @@ import app.fret.lefthand.effort.Profiles;
 import app.fret.reading.Others;
 import app.fret.reading.PlayedNote;
 import app.fret.reading.Reading;
+import app.fret.score.EightBelow;
 import app.fret.score.Passage;
 import app.fret.score.Tempo;
 import app.fret.study.Choices;
@@ -43,6 +45,10 @@ final class PlanOptions {
   private static final String OCCASION = "occasion";
   private static final String BOWING = "bowing";
   private static final String STROKE = "stroke";
+  private static final String WAYS = "ways";
+  private static final String SOUNDS = "sounds";
+  private static final String AS_THE_CLEF_SAYS = "clef";
+  private static final String OCTAVE_LOWER = "octave-lower";
 
   private final Arguments given;
   private final ScoreInput input;
@@ -88,8 +94,29 @@ final class PlanOptions {
             "STROKE",
             "BAR:INDEX= and one of "
                 + String.join(", ", StrokeDecision.FORMS)
-                + "; such as 3:2=up; may be given several times.");
+                + "; such as 3:2=up; may be given several times.")
+        .value(
+            SOUNDS,
+            "WHERE",
+            "Of a part with an 8 under the bass clef and no transposition: clef (the default) where"
+                + " the clef puts it, octave-lower where the 8 is a reminder only.")
+        .value(
+            WAYS,
+            "N",
+            "How many notes have their other ways listed in JSON at most, those with the least"
+                + " extra effort first: all up to "
+                + ListedWays.USUAL
+                + " unless said.");
     PlayerOptions.addTo(table);
+  }
+
+  /** Notes whose other ways are listed at most. */
+  int notesWithWays() {
+    int wanted = given.wholeNumber(WAYS).orElse(ListedWays.USUAL);
+    if (wanted < 0) {
+      throw new IllegalArgumentException("--ways " + wanted + "; give a number of notes from 0");
+    }
+    return wanted;
   }
 
   /** The score that was named. */
@@ -116,7 +143,7 @@ final class PlanOptions {
     Score score = input.open();
     Optional<String> part = given.text(PART);
     int partIndex = part.isPresent() ? score.partOf(part.get()) : score.likelyPart(instrument);
-    ReadPassage read = score.read(partIndex);
+    ReadPassage read = sounding(score.read(partIndex));
     Passage passage = cut(read.intake());
     List<String> skipped = new ArrayList<>(read.left());
     Player player = read.intake().player(asked, playerOptions.tunes());
@@ -124,6 +151,21 @@ final class PlanOptions {
     Tempo target = target(passage, read.intake(), skipped);
     Others others = OtherParts.of(score, partIndex, read.passage(), passage);
     return new Opened(passage, player, choices(passage, target, player), skipped, others);
+  }
+
+  private ReadPassage sounding(ReadPassage read) {
+    String where = given.text(SOUNDS).orElse(AS_THE_CLEF_SAYS);
+    if (where.equals(OCTAVE_LOWER)) {
+      if (!EightBelow.isOpen(read.passage())) {
+        throw new IllegalArgumentException(
+            "--sounds octave-lower: the part has no 8 under its clef, or states how it sounds");
+      }
+      return read.with(EightBelow.octaveLower(read.passage()));
+    }
+    if (!where.equals(AS_THE_CLEF_SAYS)) {
+      throw new IllegalArgumentException("--sounds '" + where + "'; say clef or octave-lower");
+    }
+    return read;
   }
 
   /** Works an opened passage out; what cannot be played is refused with its place. */

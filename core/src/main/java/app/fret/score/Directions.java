@@ -58,7 +58,13 @@ public record Directions(
    * @param text the words
    * @param above whether they stand over the staff
    */
-  public record Words(Fraction onset, String text, boolean above) {}
+  public record Words(Fraction onset, String text, boolean above) {
+    /** The sign that a player goes back to, as text. */
+    public static final String SEGNO = "\uD834\uDD0B";
+
+    /** The sign of the closing section, as text. */
+    public static final String CODA = "\uD834\uDD0C";
+  }
 
   /**
    * A tempo mark with a figure.

@@ -14,13 +14,15 @@ import java.util.Set;
  * @param bow printed bow direction, if any
  * @param fermata whether a hold stands over it
  * @param tremoloStrokes slashes through the stem, 0 to 4
+ * @param join what leads from this note to the next one, if anything
  */
 public record Marks(
     Set<Articulation> articulations,
     Set<Ornament> ornaments,
     Optional<BowDirection> bow,
     boolean fermata,
-    int tremoloStrokes) {
+    int tremoloStrokes,
+    Optional<Join> join) {
 
   /** No sign at all. */
   public static final Marks NONE = new Marks(Set.of(), Set.of(), Optional.empty(), false, 0);
@@ -28,6 +30,20 @@ public record Marks(
   public Marks {
     articulations = ordered(articulations, Articulation.class);
     ornaments = ordered(ornaments, Ornament.class);
+    requireStrokes(tremoloStrokes);
+  }
+
+  /** Signs of one note, with nothing that leads to the next. */
+  public Marks(
+      Set<Articulation> articulations,
+      Set<Ornament> ornaments,
+      Optional<BowDirection> bow,
+      boolean fermata,
+      int tremoloStrokes) {
+    this(articulations, ornaments, bow, fermata, tremoloStrokes, Optional.empty());
+  }
+
+  private static void requireStrokes(int tremoloStrokes) {
     if (tremoloStrokes < 0 || tremoloStrokes > 4) {
       throw new IllegalArgumentException(tremoloStrokes + " tremolo strokes");
     }
@@ -41,22 +57,22 @@ public record Marks(
 
   /** The same marks with another bow direction. */
   public Marks withBow(Optional<BowDirection> direction) {
-    return new Marks(articulations, ornaments, direction, fermata, tremoloStrokes);
+    return new Marks(articulations, ornaments, direction, fermata, tremoloStrokes, join);
   }
 
   /** The same marks with this one of length and attack, or without it where it was there. */
   public Marks toggled(Articulation sign) {
-    return new Marks(toggled(articulations, sign), ornaments, bow, fermata, tremoloStrokes);
+    return new Marks(toggled(articulations, sign), ornaments, bow, fermata, tremoloStrokes, join);
   }
 
   /** The same marks with this ornament, or without it where it was there. */
   public Marks toggled(Ornament sign) {
-    return new Marks(articulations, toggled(ornaments, sign), bow, fermata, tremoloStrokes);
+    return new Marks(articulations, toggled(ornaments, sign), bow, fermata, tremoloStrokes, join);
   }
 
   /** The same marks with a hold, or without it where it was there. */
   public Marks toggledFermata() {
-    return new Marks(articulations, ornaments, bow, !fermata, tremoloStrokes);
+    return new Marks(articulations, ornaments, bow, !fermata, tremoloStrokes, join);
   }
 
   private static <E extends Enum<E>> Set<E> toggled(Set<E> signs, E sign) {
@@ -74,7 +90,34 @@ public record Marks(
     STACCATISSIMO,
     ACCENT,
     STRONG_ACCENT,
-    DETACHED_LEGATO
+    DETACHED_LEGATO,
+    /** The string is plucked so hard that it snaps back on the fingerboard. */
+    SNAP_PIZZICATO
+  }
+
+  /**
+   * What leads from a note to the next.
+   *
+   * @param kind what it is
+   * @param strokes bars between the stems of a tremolo, 1 to 4; 0 for all else
+   */
+  public record Join(Kind kind, int strokes) {
+    public Join {
+      requireStrokes(strokes);
+      if ((kind == Kind.TREMOLO) != (strokes > 0)) {
+        throw new IllegalArgumentException(kind + " of " + strokes + " strokes");
+      }
+    }
+
+    /** The kinds of it. */
+    public enum Kind {
+      /** A wavy line: the notes between are heard one by one. */
+      GLISSANDO,
+      /** A straight line: the pitch is drawn on. */
+      SLIDE,
+      /** The two notes in quick turns. */
+      TREMOLO
+    }
   }
 
   /** Ornaments that the left hand has to play. */
@@ -99,6 +142,12 @@ public record Marks(
         both,
         bow.or(other::bow),
         fermata || other.fermata,
-        Math.max(tremoloStrokes, other.tremoloStrokes));
+        Math.max(tremoloStrokes, other.tremoloStrokes),
+        join.or(other::join));
+  }
+
+  /** The same marks with something else, or nothing, that leads to the next note. */
+  public Marks withJoin(Optional<Join> other) {
+    return new Marks(articulations, ornaments, bow, fermata, tremoloStrokes, other);
   }
 }

@@ -70,6 +70,11 @@ public record Passage(
     return new Passage(title, partName, bars, events, slurs, tuplets, newDirections, transposition);
   }
 
+  /** The same music that sounds otherwise than written. */
+  public Passage withTransposition(Optional<Transposition> stated) {
+    return new Passage(title, partName, bars, events, slurs, tuplets, directions, stated);
+  }
+
   /** The same passage under another title. */
   public Passage withTitle(String newTitle) {
     return new Passage(newTitle, partName, bars, events, slurs, tuplets, directions, transposition);

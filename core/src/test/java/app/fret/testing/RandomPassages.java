@@ -9,6 +9,7 @@ import app.fret.score.Clef;
 import app.fret.score.Directions;
 import app.fret.score.Event;
 import app.fret.score.Finger;
+import app.fret.score.Joins;
 import app.fret.score.Key;
 import app.fret.score.Marks;
 import app.fret.score.Metre;
@@ -64,7 +65,7 @@ public final class RandomPassages {
             .transposition(
                 random.nextInt(4) == 0 ? Optional.of(new Transposition(-12)) : Optional.empty())
             .build();
-    return BarAccidentals.completed(whole.withEvents(Ties.settled(whole.events())));
+    return BarAccidentals.completed(whole.withEvents(Joins.settled(Ties.settled(whole.events()))));
   }
 
   private <T> T one(List<T> choices) {
@@ -212,7 +213,13 @@ public final class RandomPassages {
         ornaments,
         bow,
         random.nextInt(12) == 0,
-        random.nextInt(12) == 0 ? 1 + random.nextInt(4) : 0);
+        random.nextInt(12) == 0 ? 1 + random.nextInt(4) : 0,
+        random.nextInt(12) == 0 ? Optional.of(join()) : Optional.empty());
+  }
+
+  private Marks.Join join() {
+    Marks.Join.Kind kind = one(List.of(Marks.Join.Kind.values()));
+    return new Marks.Join(kind, kind == Marks.Join.Kind.TREMOLO ? 1 + random.nextInt(4) : 0);
   }
 
   private void addSlurs() {

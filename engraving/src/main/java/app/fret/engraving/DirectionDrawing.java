@@ -251,6 +251,9 @@ final class DirectionDrawing {
     if (above.what() instanceof Directions.Rehearsal rehearsal) {
       return frameWidth(rehearsal.text());
     }
+    if (above.what() instanceof Directions.Words words && sign(words).isPresent()) {
+      return metrics.width(sign(words).get());
+    }
     if (above.what() instanceof Directions.Words words) {
       return TextWidth.of(words.text(), TEMPO_SIZE);
     }
@@ -289,11 +292,22 @@ final class DirectionDrawing {
   private void drawAbove(Above above, double x, double y) {
     if (above.what() instanceof Directions.Rehearsal rehearsal) {
       drawRehearsal(x, y, rehearsal.text());
+    } else if (above.what() instanceof Directions.Words words && sign(words).isPresent()) {
+      canvas.glyph(x, y, sign(words).get(), 1, Mark.Role.NOTE);
     } else if (above.what() instanceof Directions.Words words) {
       canvas.text(x, y, words.text(), TEMPO_SIZE, Mark.Face.SEMI_BOLD, Mark.Role.EXPRESSION);
     } else {
       drawTempo(x, y, ((Directions.TempoMark) above.what()).tempo());
     }
+  }
+
+  /** The sign that words stand for, where they are one. */
+  private static Optional<Smufl> sign(Directions.Words words) {
+    return switch (words.text()) {
+      case Directions.Words.SEGNO -> Optional.of(Smufl.SEGNO);
+      case Directions.Words.CODA -> Optional.of(Smufl.CODA);
+      default -> Optional.empty();
+    };
   }
 
   private void drawRehearsal(double x, double y, String text) {

@@ -128,10 +128,14 @@ final class NoteDrawing {
               || (both
                   && (sign == Marks.Articulation.TENUTO || sign == Marks.Articulation.STACCATO));
       if (!drawn) {
-        articulation(shape, x, glyph(sign), above || sign == Marks.Articulation.STRONG_ACCENT);
+        articulation(shape, x, glyph(sign), above || STANDS_ABOVE.contains(sign));
       }
     }
   }
+
+  /** Signs that stand over the staff whatever the stem does. */
+  private static final Set<Marks.Articulation> STANDS_ABOVE =
+      Set.of(Marks.Articulation.STRONG_ACCENT, Marks.Articulation.SNAP_PIZZICATO);
 
   private static Smufl glyph(Marks.Articulation sign) {
     return switch (sign) {
@@ -141,6 +145,7 @@ final class NoteDrawing {
       case ACCENT -> Smufl.ACCENT_ABOVE;
       case STRONG_ACCENT -> Smufl.STRONG_ACCENT_ABOVE;
       case DETACHED_LEGATO -> Smufl.TENUTO_STACCATO_ABOVE;
+      case SNAP_PIZZICATO -> Smufl.SNAP_PIZZICATO_ABOVE;
     };
   }
 

@@ -44,6 +44,7 @@ final class SystemDrawing {
         new BarStep(canvas, passage, signatures, spacing, longRests).draw(range, stretch);
     double[] stemEnds =
         new NoteStep(canvas, passage, shapes, beams, signatures, longRests, placed).draw();
+    new JoinStep(canvas, passage, shapes, placed, stemEnds).draw();
     new CurveStep(canvas, passage, shapes, placed).draw();
     new TupletStep(canvas, passage, shapes, placed).draw();
     new PlayingMarks(canvas, shapes, placed).draw();

@@ -32,6 +32,11 @@ public record ReadPassage(
     return new Intake(passage, playbackTempo, tuning);
   }
 
+  /** The same with other music, as a player has it written down. */
+  public ReadPassage with(Passage music) {
+    return new ReadPassage(music, playbackTempo, tuning, skipped, layout);
+  }
+
   /** All that was not taken over: what was passed over, then the layout. */
   public List<String> left() {
     List<String> left = new ArrayList<>(skipped);

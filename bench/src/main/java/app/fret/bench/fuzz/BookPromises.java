@@ -34,6 +34,7 @@ final class BookPromises {
           book.choices(passage.id());
           book.log(passage.id());
         }
+        book.packet(player.id());
       }
       return Optional.empty();
     } catch (BookException e) {

@@ -49,11 +49,16 @@ final class CommandPromises {
           "--seed",
           "--ics",
           "--csv",
+          "--ways",
+          "--grid",
+          "--swing",
+          "--legato",
           "--wat",
           "-",
           "");
 
-  private static final List<String> COMMANDS = List.of("plan", "drill", "sound", "schedule");
+  private static final List<String> COMMANDS =
+      List.of("plan", "drill", "sound", "schedule", "convert");
 
   private static final List<String> VALUES =
       List.of(
@@ -70,6 +75,9 @@ final class CommandPromises {
           "0",
           "-5",
           "1e9",
+          "1e400",
+          "-0.0",
+          "1000.5",
           "NaN",
           "quarter",
           "bar",
@@ -99,10 +107,22 @@ final class CommandPromises {
           "fifth",
           "2026-11-25",
           "2026-02-30",
+          "9999-12-31",
           "1:1=cm:12",
-          "x.wav");
+          "x.wav",
+          "x.abc",
+          "x.mid",
+          "on",
+          "16");
+
+  /** What a score is converted to, or cannot be. */
+  private static final List<String> TARGETS = List.of(".abc", ".mid", ".mxl", ".txt", "");
 
   private CommandPromises() {}
+
+  private static String one(Random random, List<String> all) {
+    return all.get(random.nextInt(all.size()));
+  }
 
   /**
    * Runs a random line; empty when all promises were held.
@@ -111,17 +131,19 @@ final class CommandPromises {
    * @param programme a programme, damaged or not
    */
   static Optional<String> broken(Random random, String score, String programme) {
-    String command = COMMANDS.get(random.nextInt(COMMANDS.size()));
+    String command = one(random, COMMANDS);
     List<String> words = new ArrayList<>(List.of(command));
     words.addAll(
-        command.equals("schedule")
-            ? List.of(programme, "--today", "2026-11-25")
-            : List.of(score, "--instrument", "violin"));
+        switch (command) {
+          case "schedule" -> List.of(programme, "--today", "2026-11-25");
+          case "convert" -> List.of(score, score + one(random, TARGETS), "--overwrite");
+          default -> List.of(score, "--instrument", "violin");
+        });
     int count = random.nextInt(5);
     for (int i = 0; i < count; i++) {
-      words.add(OPTIONS.get(random.nextInt(OPTIONS.size())));
+      words.add(one(random, OPTIONS));
       if (random.nextInt(5) > 0) {
-        words.add(VALUES.get(random.nextInt(VALUES.size())));
+        words.add(one(random, VALUES));
       }
     }
     StringWriter out = new StringWriter();
@@ -134,7 +156,7 @@ final class CommandPromises {
               && said.startsWith("fret: ")
               && said.lines().count() == 1
               && ScorePromises.isPlain(said);
-      boolean writes = words.contains("--out");
+      boolean writes = words.contains("--out") || command.equals("convert");
       boolean isPlain = said.isEmpty() || ScorePromises.isPlain(said);
       boolean answered = exit == 0 && isPlain && (writes || !out.toString().isBlank());
       return refused || answered

@@ -1,54 +1,26 @@
 package app.fret.bench.fuzz;
 
-import app.fret.book.Book;
 import app.fret.book.BookException;
-import app.fret.desktop.demo.DemoBook;
-import app.fret.files.ScoreRejectedException;
-import app.fret.files.packet.PacketWriter;
-import app.fret.files.scores.ScoreFiles;
-import app.fret.files.scores.ScoreWriter;
-import app.fret.score.Passage;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.TreeMap;
 import java.util.concurrent.TimeUnit;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
 
 /** Damages files and command lines for some seconds and reports every promise that is broken. */
 public final class Fuzz {
-  private static final List<String> SCORES =
-      List.of(
-          "copper-hill",
-          "gate-of-bells",
-          "harbour-wind",
-          "kestrel",
-          "lantern-song",
-          "low-water",
-          "mill-race",
-          "salt-road",
-          "seven-steps",
-          "tall-ship");
-
   /** A case that takes longer hangs, in seconds. */
   private static final long MOST_SECONDS = 30;
 
   private final Path folder;
-  private final List<String> scores = new ArrayList<>();
-  private final List<byte[]> tunes = new ArrayList<>();
-  private final List<byte[]> played = new ArrayList<>();
-  private final byte[] book;
-  private final byte[] packet;
+  private final Seeds seeds;
   private final List<String> faults = new ArrayList<>();
-  private int cases;
+  private final Map<String, Integer> cases = new TreeMap<>();
 
   /**
    * A run.
@@ -57,75 +29,12 @@ public final class Fuzz {
    */
   public Fuzz(Path folder) throws IOException, BookException {
     this.folder = folder;
-    for (String score : SCORES) {
-      scores.add(new String(resource(score + ".musicxml"), StandardCharsets.UTF_8));
-    }
-    for (String score : scores) {
-      addOtherFormats(score);
-    }
-    this.book = demoBook();
-    this.packet = demoPacket();
-    Files.writeString(folder.resolve("plain.musicxml"), scores.get(SCORES.indexOf("harbour-wind")));
+    this.seeds = new Seeds(folder);
   }
 
-  /** The same music as a line of letters and as played notes. */
-  private void addOtherFormats(String score) throws IOException {
-    try {
-      byte[] bytes = score.getBytes(StandardCharsets.UTF_8);
-      Passage music = new ScoreFiles().open("seed.musicxml", bytes).read(0).passage();
-      for (String name : List.of("seed.abc", "seed.mid")) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ScoreWriter.write(music, Path.of(name), out);
-        (name.endsWith("abc") ? tunes : played).add(out.toByteArray());
-      }
-    } catch (ScoreRejectedException e) {
-      throw new IOException("the demo music cannot be read", e);
-    }
-  }
-
-  private static byte[] resource(String name) throws IOException {
-    try (InputStream in = DemoBook.class.getResourceAsStream(name)) {
-      return in.readAllBytes();
-    }
-  }
-
-  private static byte[] demoBook() throws IOException, BookException {
-    Path file;
-    try (Book demo = DemoBook.open(Clock.systemDefaultZone())) {
-      file = demo.file();
-    }
-    return Files.readAllBytes(file);
-  }
-
-  private static byte[] demoPacket() throws IOException, BookException {
-    ByteArrayOutputStream out = new ByteArrayOutputStream();
-    try (Book demo = DemoBook.open(Clock.systemDefaultZone())) {
-      PacketWriter.write(demo.packet(demo.players().rows().get(0).id()), out);
-    }
-    return out.toByteArray();
-  }
-
-  private static final String PROGRAMME =
-      """
-      {"format":"fret-programme","version":1,"player":{"minutesPerDay":45,"daysOff":["sunday"]},
-      "items":[{"id":"a","file":"plain.musicxml","instrument":"violin","clean":50,"bars":"1-4",
-      "due":"2027-02-01","target":{"beat":"quarter","perMinute":96}},
-      {"id":"s","kind":"study","title":"Study","minutes":8}],
-      "log":[{"item":"a","date":"2026-11-24","beat":"half","perMinute":30,"clean":true,"seconds":30},
-      {"item":"s","date":"2026-11-23","perMinute":60,"clean":true,"seconds":480,"card":"study"}]}
-      """;
-
-  private String programme(Random random) throws IOException {
-    byte[] plain = PROGRAMME.getBytes(StandardCharsets.UTF_8);
-    boolean isWhole = random.nextInt(4) == 0;
-    Path file = folder.resolve("programme.json");
-    Files.write(file, isWhole ? plain : damaged(random, plain));
-    return file.toString();
-  }
-
-  /** Number of cases so far. */
-  public int cases() {
-    return cases;
+  /** Number of cases so far, by what was damaged. */
+  public Map<String, Integer> cases() {
+    return Map.copyOf(cases);
   }
 
   /** What was broken, each with its seed. */
@@ -141,49 +50,77 @@ public final class Fuzz {
     }
   }
 
+  /** What is damaged in a case, and how often, of {@link #TURNS} cases. */
+  private enum Kind {
+    BOOK("books", 3),
+    COMMAND("command lines with programmes", 3),
+    PACKET("packets", 4),
+    TUNE("ABC tunes", 8),
+    PLAYED("MIDI files", 5),
+    ARCHIVE("MXL archives", 1),
+    SCORE("MusicXML files", 16);
+
+    private final String words;
+    private final int turns;
+
+    Kind(String words, int turns) {
+      this.words = words;
+      this.turns = turns;
+    }
+
+    static Kind at(int turn) {
+      int left = turn;
+      for (Kind kind : values()) {
+        left -= kind.turns;
+        if (left < 0) {
+          return kind;
+        }
+      }
+      throw new IllegalArgumentException("turn " + turn);
+    }
+  }
+
+  private static final int TURNS = 40;
+
   /** Makes one case. */
   void runCase(long seed) throws IOException {
     Random random = new Random(seed);
-    cases++;
+    Kind kind = Kind.at(random.nextInt(TURNS));
+    cases.merge(kind.words, 1, Integer::sum);
     long started = System.nanoTime();
-    int kind = random.nextInt(40);
-    Optional<String> broken;
-    byte[] bytes = new byte[0];
-    if (kind == 0) {
-      bytes = new Mutator(random).damageBytes(book);
-      broken = BookPromises.broken(folder, bytes);
-    } else if (kind == 1) {
-      String plain = folder.resolve("plain.musicxml").toString();
-      broken = CommandPromises.broken(random, plain, programme(random));
-    } else if (kind == 2) {
-      bytes = damaged(random, packet);
-      broken = packetBroken(bytes);
-    } else if (kind < 10) {
-      boolean typed = kind < 7;
-      List<byte[]> seeds = typed ? tunes : played;
-      bytes = damaged(random, seeds.get(random.nextInt(seeds.size())));
-      String name = "f" + seed + (typed ? ".abc" : ".mid");
-      broken = ScorePromises.broken(name, bytes, random.nextInt(8) == 0);
-    } else {
-      bytes = score(random, kind == 10);
-      broken = ScorePromises.broken("f" + seed + ".musicxml", bytes, random.nextInt(8) == 0);
-    }
+    byte[] bytes = damaged(kind, random);
+    Optional<String> broken = broken(kind, seed, random, bytes);
     long seconds = TimeUnit.NANOSECONDS.toSeconds(System.nanoTime() - started);
     if (seconds > MOST_SECONDS) {
       broken = Optional.of("took " + seconds + " s");
     }
     if (broken.isPresent()) {
-      report(seed, broken.get(), bytes);
+      report(kind, seed, broken.get(), bytes);
     }
   }
 
-  private static byte[] damaged(Random random, byte[] seed) {
-    Mutator mutator = new Mutator(random);
-    byte[] bytes = seed;
-    for (int i = 0; i < 1 + random.nextInt(4); i++) {
-      bytes = mutator.damageBytes(bytes);
-    }
-    return bytes;
+  private byte[] damaged(Kind kind, Random random) throws IOException {
+    return switch (kind) {
+      case BOOK -> seeds.book(random);
+      case COMMAND -> new byte[0];
+      case PACKET -> seeds.packet(random);
+      case TUNE -> seeds.tune(random);
+      case PLAYED -> seeds.played(random);
+      case ARCHIVE, SCORE -> seeds.score(random, kind == Kind.ARCHIVE);
+    };
+  }
+
+  private Optional<String> broken(Kind kind, long seed, Random random, byte[] bytes)
+      throws IOException {
+    boolean plan = random.nextInt(8) == 0;
+    return switch (kind) {
+      case BOOK -> BookPromises.broken(folder, bytes);
+      case COMMAND -> CommandPromises.broken(random, seeds.plainScore(), seeds.programme(random));
+      case PACKET -> packetBroken(bytes);
+      case TUNE -> ScorePromises.broken("f" + seed + ".abc", bytes, plan);
+      case PLAYED -> ScorePromises.broken("f" + seed + ".mid", bytes, plan);
+      case ARCHIVE, SCORE -> ScorePromises.broken("f" + seed + ".musicxml", bytes, plan);
+    };
   }
 
   private Optional<String> packetBroken(byte[] bytes) throws IOException {
@@ -194,25 +131,10 @@ public final class Fuzz {
     }
   }
 
-  private byte[] score(Random random, boolean isZipped) throws IOException {
-    Mutator mutator = new Mutator(random);
-    byte[] damaged = mutator.damage(scores.get(random.nextInt(scores.size())));
-    return isZipped ? mutator.damageBytes(zipped(damaged)) : damaged;
-  }
-
-  private static byte[] zipped(byte[] score) throws IOException {
-    ByteArrayOutputStream out = new ByteArrayOutputStream();
-    try (ZipOutputStream zip = new ZipOutputStream(out)) {
-      zip.putNextEntry(new ZipEntry("score.xml"));
-      zip.write(score);
-    }
-    return out.toByteArray();
-  }
-
-  private void report(long seed, String what, byte[] bytes) throws IOException {
+  private void report(Kind kind, long seed, String what, byte[] bytes) throws IOException {
     String words = what.length() > 600 ? what.substring(0, 600) + "…" : what;
-    faults.add("seed " + seed + ": " + words);
-    Files.write(folder.resolve("f" + seed + ".musicxml"), bytes);
+    faults.add("seed " + seed + " (" + kind.words + "): " + words);
+    Files.write(folder.resolve("f" + seed), bytes);
   }
 
   /**
@@ -227,7 +149,9 @@ public final class Fuzz {
     Fuzz fuzz = new Fuzz(folder);
     fuzz.run(seed, seconds);
     fuzz.faults().forEach(System.out::println);
-    System.out.println(fuzz.cases() + " cases, " + fuzz.faults().size() + " broken promises");
+    fuzz.cases().forEach((what, count) -> System.out.println(count + " " + what));
+    int all = fuzz.cases().values().stream().mapToInt(Integer::intValue).sum();
+    System.out.println(all + " cases, " + fuzz.faults().size() + " broken promises");
     System.exit(fuzz.faults().isEmpty() ? 0 : 1);
   }
 }

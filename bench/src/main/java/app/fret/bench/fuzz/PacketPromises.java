@@ -18,7 +18,8 @@ final class PacketPromises {
   private PacketPromises() {}
 
   /**
-   * Reads a damaged packet and, where it can be read, takes it into an empty book.
+   * Reads a damaged packet and, where it can be read, takes it into an empty book, twice, as a
+   * player may.
    *
    * @param folder where the book may be written
    * @return what was broken; empty when nothing was
@@ -43,6 +44,7 @@ final class PacketPromises {
       Files.deleteIfExists(file.resolveSibling("taken.fretbook" + ending));
     }
     try (Book book = Book.open(file)) {
+      book.take(packet);
       book.take(packet);
       return Optional.empty();
     } catch (BookFaultException e) {

@@ -56,6 +56,16 @@ public record ImportOffer(String fileName, byte[] bytes, Score score, List<BookP
     }
   }
 
+  /** The same file, its music written down otherwise. */
+  public ImportOffer with(Score other) {
+    return new ImportOffer(fileName, bytes, other, players);
+  }
+
+  /** A part of it as the player has it written down; kept so, since the file would be read anew. */
+  public ImportOffer written(Passage part) {
+    return made(part.withTitle(score.title()), players);
+  }
+
   /** Whether this is what was typed. */
   boolean isTyped(String abc) {
     return Arrays.equals(bytes, abc.getBytes(StandardCharsets.UTF_8));

@@ -8,8 +8,11 @@ import app.fret.desktop.model.Section;
 import app.fret.desktop.model.Words;
 import app.fret.files.PartNames;
 import app.fret.files.ReadPassage;
+import app.fret.files.ScoreRejectedException;
+import app.fret.files.midi.MidiScore;
 import app.fret.instrument.Instruments;
 import app.fret.score.BeatUnit;
+import app.fret.score.EightBelow;
 import app.fret.score.Metre;
 import app.fret.score.Passage;
 import app.fret.score.Tempo;
@@ -35,6 +38,7 @@ final class AddPassagePane extends VBox {
 
   private final Desk desk;
   private final ImportOffer offer;
+  private final ReadingQuestions questions = new ReadingQuestions(this::readOtherwise);
   private final Runnable onClose;
   private final TextField title = new TextField();
   private final ComboBox<String> part = new ComboBox<>();
@@ -53,6 +57,7 @@ final class AddPassagePane extends VBox {
   private final Label fault = Parts.words("", "trouble");
   private final List<BookPlayer> players;
   private final GridPane form = new GridPane();
+  private ImportOffer asked;
   private Optional<ReadPassage> read = Optional.empty();
 
   /** Why what was typed is no day, until that was said or a day is there. */
@@ -62,6 +67,7 @@ final class AddPassagePane extends VBox {
     super(12);
     this.desk = desk;
     this.offer = offer;
+    this.asked = offer;
     this.onClose = onClose;
     this.players = offer.players();
     setId("add-pane");
@@ -118,6 +124,7 @@ final class AddPassagePane extends VBox {
         .addListener((property, before, now) -> offerPart());
     instrument.getItems().setAll(Instruments.NAMES);
     instrument.getSelectionModel().select(0);
+    instrument.setOnAction(e -> offerPart());
     BeatUnit.NOTES.forEach(unit -> beat.getItems().add(unit.name()));
     firstBar.setPrefColumnCount(5);
     lastBar.setPrefColumnCount(5);
@@ -140,6 +147,7 @@ final class AddPassagePane extends VBox {
 
   /** The part of the player who is chosen now. */
   private void offerPart() {
+    questions.believeTheClef();
     layOut();
     int chosen = player.getSelectionModel().getSelectedIndex();
     if (chosen >= 0 && chosen < players.size()) {
@@ -190,6 +198,12 @@ final class AddPassagePane extends VBox {
     if (!sections.isEmpty()) {
       form.addRow(row++, Parts.label("From mark", "quiet"), mark);
     }
+    if (offer.score() instanceof MidiScore) {
+      form.addRow(row++, Parts.label("Written down in", "quiet"), questions.ofPlayedNotes());
+    }
+    if (isEightOpen()) {
+      form.addRow(row++, Parts.label("It sounds", "quiet"), questions.ofEightBelow());
+    }
     HBox bars = new HBox(8, firstBar, Parts.label("to"), lastBar);
     bars.setAlignment(Pos.CENTER_LEFT);
     form.addRow(row++, Parts.label("Bars", "quiet"), bars);
@@ -218,13 +232,34 @@ final class AddPassagePane extends VBox {
             actions);
   }
 
+  /** An 8 under the clef is a question only for whom parts are written an octave up. */
+  private boolean isEightOpen() {
+    return read.filter(r -> EightBelow.isOpen(r.passage())).isPresent()
+        && chosenInstrument().equals("bass");
+  }
+
+  private String chosenInstrument() {
+    return isNewPlayer()
+        ? instrument.getValue().toLowerCase(Locale.ROOT)
+        : players.get(player.getSelectionModel().getSelectedIndex()).instrument();
+  }
+
+  private void readOtherwise() {
+    try {
+      asked = offer.with(questions.asAnswered(offer.score()));
+      readPart(part.getSelectionModel().getSelectedIndex());
+    } catch (ScoreRejectedException e) {
+      refusePart(e.getMessage());
+    }
+  }
+
   private void readPart(int index) {
     read = Optional.empty();
     fault.setText("");
     layout.setText("");
     passedOver.setText("Reading the part …");
     layOut();
-    desk.readPart(offer, index, this::showPart, this::refusePart);
+    desk.readPart(asked, index, this::showPart, this::refusePart);
   }
 
   private void refusePart(String why) {
@@ -249,19 +284,21 @@ final class AddPassagePane extends VBox {
 
   private void add() {
     try {
-      desk.add(offer, choice());
+      ReadPassage whole =
+          read.orElseThrow(
+              () ->
+                  new IllegalArgumentException(
+                      "This part is not read yet, or cannot be; wait, or choose another."));
+      boolean asFile = questions.isUsual(whole.passage());
+      ImportOffer kept = asFile ? offer : offer.written(questions.asAnswered(whole.passage()));
+      desk.add(kept, choice(whole, asFile ? part.getSelectionModel().getSelectedIndex() : 0));
       onClose.run();
     } catch (IllegalArgumentException e) {
       fault.setText(e.getMessage());
     }
   }
 
-  private ImportChoice choice() {
-    ReadPassage passage =
-        read.orElseThrow(
-            () ->
-                new IllegalArgumentException(
-                    "This part is not read yet, or cannot be; wait, or choose another."));
+  private ImportChoice choice(ReadPassage passage, int partIndex) {
     Metre metre = passage.passage().bars().get(0).metre();
     int first = barIndex(passage, firstBar.getText().strip());
     int last = barIndex(passage, lastBar.getText().strip());
@@ -278,7 +315,7 @@ final class AddPassagePane extends VBox {
     Optional<LocalDate> day = due.day();
     return new ImportChoice(
         title.getText().isBlank() ? offer.score().title() : title.getText().strip(),
-        part.getSelectionModel().getSelectedIndex(),
+        partIndex,
         first,
         last,
         owner,

@@ -1,6 +1,7 @@
 package app.fret.files.abc;
 
 import app.fret.score.BowDirection;
+import app.fret.score.Directions;
 import app.fret.score.Finger;
 import app.fret.score.Marks.Articulation;
 import app.fret.score.Marks.Ornament;
@@ -54,6 +55,8 @@ final class AbcDecorations {
     KNOWN.put("upbow", s -> s.setBow(BowDirection.UP));
     KNOWN.put("downbow", s -> s.setBow(BowDirection.DOWN));
     KNOWN.put("fermata", AbcSigns::setFermata);
+    KNOWN.put("segno", s -> s.add(new AbcSigns.Text(Directions.Words.SEGNO, true)));
+    KNOWN.put("coda", s -> s.add(new AbcSigns.Text(Directions.Words.CODA, true)));
     KNOWN.put("open", s -> s.add(Finger.OPEN));
     KNOWN.put("thumb", s -> s.add(Finger.THUMB));
     for (Finger finger : Finger.values()) {

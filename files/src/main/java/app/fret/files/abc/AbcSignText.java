@@ -21,11 +21,7 @@ final class AbcSignText {
         .forEach(t -> text.append("[Q:").append(AbcWriter.tempo(t)).append(']'));
     all.words().stream()
         .filter(w -> w.onset().equals(event.onset()))
-        .forEach(
-            w ->
-                text.append(w.above() ? "\"^" : "\"_")
-                    .append(w.text().replace('"', '\''))
-                    .append('"'));
+        .forEach(w -> text.append(words(w)));
     all.dynamics().stream()
         .filter(d -> d.onset().equals(event.onset()))
         .forEach(d -> text.append('!').append(d.sign()).append('!'));
@@ -49,10 +45,30 @@ final class AbcSignText {
     if (marks.tremoloStrokes() > 0) {
       left.add("strokes of a tremolo");
     }
+    marks.join().ifPresent(j -> left.add(joined(j.kind())));
+  }
+
+  private static String words(Directions.Words words) {
+    return switch (words.text()) {
+      case Directions.Words.SEGNO -> "!segno!";
+      case Directions.Words.CODA -> "!coda!";
+      default -> (words.above() ? "\"^" : "\"_") + words.text().replace('"', '\'') + '"';
+    };
+  }
+
+  private static String joined(Marks.Join.Kind kind) {
+    return switch (kind) {
+      case GLISSANDO, SLIDE -> "lines of glissandi";
+      case TREMOLO -> "tremolos of two notes";
+    };
   }
 
   private static String articulation(Marks.Articulation articulation, Set<String> left) {
     return switch (articulation) {
+      case SNAP_PIZZICATO -> {
+        left.add("signs of snapped strings");
+        yield "";
+      }
       case STACCATO -> ".";
       case TENUTO -> "!tenuto!";
       case STACCATISSIMO -> "!wedge!";

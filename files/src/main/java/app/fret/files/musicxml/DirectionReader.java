@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
@@ -19,15 +20,26 @@ import org.apache.commons.numbers.fraction.Fraction;
 final class DirectionReader {
   private static final Pattern NUMBER = Pattern.compile("\\d{1,6}(\\.\\d{1,6})?");
 
+  private static final String DA_CAPO = "the jump 'da capo', which is not played";
+  private static final String DAL_SEGNO = "the jump 'dal segno', which is not played";
+  private static final String TO_CODA = "the jump to the coda, which is not played";
+  private static final String FINE = "the end at 'fine', which is not played";
+
+  /** Jumps as they are printed; many files print them and say no more. */
+  private static final Map<Pattern, String> JUMPS =
+      Map.of(
+          Pattern.compile("\\bd(\\. ?c\\b|\\.c\\.|a capo\\b)"), DA_CAPO,
+          Pattern.compile("\\bd(\\. ?s\\b|\\.s\\.|al segno\\b)"), DAL_SEGNO,
+          Pattern.compile("^(to coda|al coda)\\b"), TO_CODA,
+          Pattern.compile("^fine\\.?$"), FINE);
+
   /** What a sound element asks of a player, by its attribute. */
   private static final Map<String, String> ASKED_BY_SOUND =
       Map.of(
-          "dacapo", "da capo",
-          "dalsegno", "dal segno",
-          "segno", "segno and coda signs",
-          "coda", "segno and coda signs",
-          "tocoda", "a jump to the coda",
-          "fine", "the word fine as an end",
+          "dacapo", DA_CAPO,
+          "dalsegno", DAL_SEGNO,
+          "tocoda", TO_CODA,
+          "fine", FINE,
           "pizzicato", "plucking that only playback knows");
 
   private final Skipped skipped;
@@ -101,7 +113,15 @@ final class DirectionReader {
       text.append(text.isEmpty() ? "" : " ").append(part.words());
     }
     if (!text.toString().isBlank()) {
-      words.add(new Directions.Words(onset, text.toString().strip(), above));
+      String said = text.toString().strip();
+      words.add(new Directions.Words(onset, said, above));
+      String plain = said.toLowerCase(Locale.ROOT);
+      JUMPS.forEach(
+          (jump, listed) -> {
+            if (jump.matcher(plain).find()) {
+              skipped.add(listed, bar);
+            }
+          });
     }
   }
 
@@ -112,6 +132,11 @@ final class DirectionReader {
       case "wedge" -> readWedge(sign.took(), onset, bar);
       case "octave-shift" -> readOctaveShift(sign.took(), onset, bar);
       case "metronome" -> readMetronome(sign.took(), onset, bar);
+      case "segno", "coda" -> {
+        String text =
+            sign.took().name().equals("coda") ? Directions.Words.CODA : Directions.Words.SEGNO;
+        words.add(new Directions.Words(onset, text, true));
+      }
       case "scordatura" -> tuning.readScordatura(sign.took(), bar);
       default -> {
         // Listed with all else that nobody took.

@@ -38,7 +38,7 @@ final class DirectionWriter {
         .rehearsals()
         .forEach(r -> mark(r.onset(), true, xml -> xml.leaf("rehearsal", r.text())));
     directions.tempos().forEach(t -> mark(t.onset(), true, tempo(t.tempo())));
-    directions.words().forEach(w -> mark(w.onset(), w.above(), xml -> xml.leaf("words", w.text())));
+    directions.words().forEach(w -> mark(w.onset(), w.above(), words(w.text())));
     directions.dynamics().forEach(d -> mark(d.onset(), false, dynamic(d.sign())));
     addHairpins(directions.hairpins());
     addOctaveShifts(directions.octaveShifts());
@@ -48,6 +48,14 @@ final class DirectionWriter {
 
   private void mark(Fraction onset, boolean above, XmlOut.Content type) {
     placed.add(new Placed(onset, MARKS, above, type));
+  }
+
+  private static XmlOut.Content words(String text) {
+    return switch (text) {
+      case Directions.Words.SEGNO -> xml -> xml.empty("segno");
+      case Directions.Words.CODA -> xml -> xml.empty("coda");
+      default -> xml -> xml.leaf("words", text);
+    };
   }
 
   private static XmlOut.Content tempo(Tempo tempo) {

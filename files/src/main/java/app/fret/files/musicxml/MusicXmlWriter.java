@@ -35,6 +35,12 @@ public final class MusicXmlWriter {
     XmlOut.document(out, xml -> new Task(signed, divisions, xml).writeScore());
   }
 
+  /**
+   * Staff steps of a transposition by so many semitones. The schema leaves them out at will, yet
+   * there are programs that open no part without them.
+   */
+  private static final List<Integer> DIATONIC_STEPS = List.of(0, 1, 1, 2, 2, 3, 3, 4, 5, 5, 6, 6);
+
   /** What belongs to one call. */
   private static final class Task {
     private final Passage passage;
@@ -185,7 +191,10 @@ public final class MusicXmlWriter {
     }
 
     private void writeTranspose(Transposition transposition) throws XMLStreamException {
-      xml.open("transpose").leaf("chromatic", transposition.semitones() % 12);
+      int steps = transposition.semitones() % 12;
+      xml.open("transpose")
+          .leaf("diatonic", DIATONIC_STEPS.get(Math.abs(steps)) * Integer.signum(steps));
+      xml.leaf("chromatic", steps);
       if (transposition.semitones() / 12 != 0) {
         xml.leaf("octave-change", transposition.semitones() / 12);
       }

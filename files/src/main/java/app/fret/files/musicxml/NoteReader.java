@@ -13,6 +13,7 @@ import app.fret.score.WrittenLength;
 import app.fret.score.WrittenPitch;
 import java.math.BigDecimal;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -53,6 +54,9 @@ final class NoteReader {
 
   private final Skipped skipped;
 
+  /** Glissandi and slides that have begun, by name and number. */
+  private final Set<String> openLines = new HashSet<>();
+
   NoteReader(Skipped skipped) {
     this.skipped = skipped;
   }
@@ -87,7 +91,12 @@ final class NoteReader {
       notations.each().forEach(signs::read);
     }
     return new Marks(
-        signs.articulations, signs.ornaments, signs.bow, signs.fermata, signs.tremoloStrokes);
+        signs.articulations,
+        signs.ornaments,
+        signs.bow,
+        signs.fermata,
+        signs.tremoloStrokes,
+        signs.join);
   }
 
   private WrittenPitch pitch(Source pitch, String bar) {
@@ -250,6 +259,7 @@ final class NoteReader {
     private Optional<BowDirection> bow = Optional.empty();
     private boolean fermata;
     private int tremoloStrokes;
+    private Optional<Marks.Join> join = Optional.empty();
 
     Signs(String bar) {
       this.bar = bar;
@@ -259,7 +269,9 @@ final class NoteReader {
       switch (notation.name()) {
         case "articulations" -> notation.took().each().forEach(this::readArticulation);
         case "ornaments" -> notation.took().each().forEach(this::readOrnament);
-        case "technical" -> notation.took().each().forEach(this::readBow);
+        case "technical" -> notation.took().each().forEach(this::readTechnical);
+        case "glissando" -> readLine(notation.took(), Marks.Join.Kind.GLISSANDO);
+        case "slide" -> readLine(notation.took(), Marks.Join.Kind.SLIDE);
         case "fermata" -> {
           notation.took();
           fermata = true;
@@ -270,7 +282,22 @@ final class NoteReader {
       }
     }
 
-    private void readBow(Source sign) {
+    /** Where it ends is the next note; any other end is listed when the part is whole. */
+    private void readLine(Source line, Marks.Join.Kind kind) {
+      String key = line.name() + line.spanNumber();
+      if (line.is("type", "start")) {
+        openLines.add(key);
+        join = Optional.of(new Marks.Join(kind, 0));
+      } else if (!openLines.remove(key)) {
+        skipped.add("the end of a glissando that does not begin", bar);
+      }
+    }
+
+    private void readTechnical(Source sign) {
+      if (sign.name().equals("snap-pizzicato")) {
+        sign.took();
+        articulations.add(Marks.Articulation.SNAP_PIZZICATO);
+      }
       boolean up = sign.name().equals("up-bow");
       if (up || sign.name().equals("down-bow")) {
         sign.took();
@@ -297,10 +324,13 @@ final class NoteReader {
     }
 
     private void readTremolo(Source tremolo) {
-      boolean single = tremolo.attribute("type").map("single"::equals).orElse(true);
-      if (single && tremolo.text().matches("[0-4]")) {
-        tremoloStrokes = Integer.parseInt(tremolo.text());
-      } else {
+      String type = tremolo.attribute("type").orElse("single");
+      int strokes = tremolo.text().matches("[0-4]") ? Integer.parseInt(tremolo.text()) : -1;
+      if (type.equals("single") && strokes >= 0) {
+        tremoloStrokes = strokes;
+      } else if (type.equals("start") && strokes > 0) {
+        join = Optional.of(new Marks.Join(Marks.Join.Kind.TREMOLO, strokes));
+      } else if (!type.equals("stop")) {
         skipped.add("the ornament 'tremolo'", bar);
       }
     }

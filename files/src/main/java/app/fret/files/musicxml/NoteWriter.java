@@ -4,6 +4,7 @@ import app.fret.score.Accidental;
 import app.fret.score.BowDirection;
 import app.fret.score.Event;
 import app.fret.score.Finger;
+import app.fret.score.Joins;
 import app.fret.score.Marks;
 import app.fret.score.Note;
 import app.fret.score.Passage;
@@ -16,16 +17,21 @@ import app.fret.score.WrittenLength;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javax.xml.stream.XMLStreamException;
 import org.apache.commons.numbers.fraction.Fraction;
 
 /** Writes the note elements of one event. */
 final class NoteWriter {
+  /** For the upper heads of a chord: what leads from note to note stands at the lowest. */
+  private static final int NO_EVENT = -1;
+
   private final XmlOut xml;
   private final int divisionsPerQuarter;
   private final List<Span> slurs;
   private final List<Tuplet> tuplets;
   private final BeamWriter beams;
+  private final List<Event> events;
   private final NumberPool<Integer> slurNumbers = new NumberPool<>();
   private final NumberPool<Integer> tupletNumbers = new NumberPool<>();
 
@@ -35,6 +41,7 @@ final class NoteWriter {
     this.slurs = passage.slurs();
     this.tuplets = passage.tuplets();
     this.beams = new BeamWriter(passage);
+    this.events = passage.events();
   }
 
   /** A length in divisions. */
@@ -103,7 +110,11 @@ final class NoteWriter {
     if (head == 0) {
       notations.addAll(spans(index));
     }
-    notations.addAll(signs(source, head == 0 ? sounding.marks() : Marks.NONE));
+    if (head == 0) {
+      notations.addAll(lines(index));
+    }
+    notations.addAll(
+        head == 0 ? signs(source, sounding.marks(), index) : signs(source, Marks.NONE, NO_EVENT));
     writeNotations(notations);
     xml.close();
   }
@@ -223,9 +234,33 @@ final class NoteWriter {
         xml.empty("tuplet", "type", "start", "number", String.valueOf(number), "bracket", printed);
   }
 
-  private static List<XmlOut.Content> signs(Note source, Marks marks) {
+  /** What leads on from an event; empty for none and where nothing follows. */
+  private Optional<Marks.Join> joinFrom(int index) {
+    return Joins.leads(events, index)
+        ? ((Sounding) events.get(index)).marks().join()
+        : Optional.empty();
+  }
+
+  /** Glissandi and slides, by numbers in turn so that one may end where the next begins. */
+  private List<XmlOut.Content> lines(int index) {
+    List<XmlOut.Content> lines = new ArrayList<>();
+    joinFrom(index - 1)
+        .filter(j -> j.kind() != Marks.Join.Kind.TREMOLO)
+        .ifPresent(j -> lines.add(line(j, "stop", index - 1)));
+    joinFrom(index)
+        .filter(j -> j.kind() != Marks.Join.Kind.TREMOLO)
+        .ifPresent(j -> lines.add(line(j, "start", index)));
+    return lines;
+  }
+
+  private static XmlOut.Content line(Marks.Join join, String type, int from) {
+    String number = from % 2 == 0 ? "1" : "2";
+    return xml -> xml.empty(named(join.kind()), "type", type, "number", number);
+  }
+
+  private List<XmlOut.Content> signs(Note source, Marks marks, int index) {
     List<XmlOut.Content> groups = new ArrayList<>();
-    addGroup(groups, "ornaments", ornaments(marks));
+    addGroup(groups, "ornaments", ornaments(marks, index));
     addGroup(groups, "technical", technical(source, marks));
     addGroup(groups, "articulations", articulations(marks));
     if (marks.fermata()) {
@@ -248,7 +283,7 @@ final class NoteWriter {
     }
   }
 
-  private static List<XmlOut.Content> ornaments(Marks marks) {
+  private List<XmlOut.Content> ornaments(Marks marks, int index) {
     List<XmlOut.Content> ornaments = new ArrayList<>();
     for (Marks.Ornament ornament : marks.ornaments()) {
       String name = ornament == Marks.Ornament.TRILL ? "trill-mark" : named(ornament);
@@ -257,7 +292,15 @@ final class NoteWriter {
     if (marks.tremoloStrokes() > 0) {
       ornaments.add(xml -> xml.leaf("tremolo", marks.tremoloStrokes(), "type", "single"));
     }
+    tremolo(index - 1, "stop").ifPresent(ornaments::add);
+    tremolo(index, "start").ifPresent(ornaments::add);
     return ornaments;
+  }
+
+  private Optional<XmlOut.Content> tremolo(int from, String type) {
+    return joinFrom(from)
+        .filter(j -> j.kind() == Marks.Join.Kind.TREMOLO)
+        .map(j -> xml -> xml.leaf("tremolo", j.strokes(), "type", type));
   }
 
   private static List<XmlOut.Content> technical(Note source, Marks marks) {
@@ -272,6 +315,9 @@ final class NoteWriter {
     }
     source.finger().ifPresent(finger -> technical.add(finger(finger)));
     source.string().ifPresent(number -> technical.add(xml -> xml.leaf("string", number)));
+    if (marks.articulations().contains(Marks.Articulation.SNAP_PIZZICATO)) {
+      technical.add(xml -> xml.empty("snap-pizzicato"));
+    }
     return technical;
   }
 
@@ -284,6 +330,9 @@ final class NoteWriter {
   private static List<XmlOut.Content> articulations(Marks marks) {
     List<XmlOut.Content> articulations = new ArrayList<>();
     for (Marks.Articulation articulation : marks.articulations()) {
+      if (articulation == Marks.Articulation.SNAP_PIZZICATO) {
+        continue;
+      }
       articulations.add(xml -> xml.empty(named(articulation)));
     }
     return articulations;

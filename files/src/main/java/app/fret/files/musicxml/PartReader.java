@@ -1,14 +1,18 @@
 package app.fret.files.musicxml;
 
+import app.fret.files.PartNames;
 import app.fret.files.ReadPassage;
 import app.fret.files.ScorePlace;
 import app.fret.files.ScoreRejectedException;
 import app.fret.instrument.StatedTuning;
 import app.fret.score.Bar;
 import app.fret.score.BarAccidentals;
+import app.fret.score.EightBelow;
 import app.fret.score.Event;
+import app.fret.score.Joins;
 import app.fret.score.Passage;
 import app.fret.score.PassageBuilder;
+import app.fret.score.Sounding;
 import app.fret.score.Ties;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,6 +37,8 @@ final class PartReader {
   private final SpanReader spans;
   private final DirectionReader directions;
   private final BarState state;
+  private static final String BASS = "bass";
+
   private final List<Bar> bars = new ArrayList<>();
   private final List<Event> events = new ArrayList<>();
 
@@ -101,7 +107,15 @@ final class PartReader {
     spans.slurs().forEach(slur -> builder.slur(slur.first(), slur.last()));
     spans.tuplets().forEach(builder::tuplet);
     Passage built = builder.build();
-    Passage passage = BarAccidentals.completed(built.withEvents(Ties.settled(built.events())));
+    List<Event> events = Joins.settled(Ties.settled(built.events()));
+    Passage passage = EightBelow.settled(BarAccidentals.completed(built.withEvents(events)));
+    if (EightBelow.isOpen(passage)
+        && PartNames.instrumentOf(passage.partName()).orElse(BASS).equals(BASS)) {
+      skipped.add(
+          "no transposition under a clef with an 8: taken to sound where the clef puts it, not an"
+              + " octave lower");
+    }
+    listLostJoins(built.events(), passage);
     if (Divisions.of(passage).isEmpty()) {
       throw new ScoreRejectedException(
           place,
@@ -109,6 +123,17 @@ final class PartReader {
               + " of unusual numbers");
     }
     return passage;
+  }
+
+  private void listLostJoins(List<Event> read, Passage passage) {
+    for (int i = 0; i < read.size(); i++) {
+      boolean kept =
+          passage.events().get(i) instanceof Sounding now && now.marks().join().isPresent();
+      if (read.get(i) instanceof Sounding then && then.marks().join().isPresent() && !kept) {
+        skipped.add(
+            "a glissando or tremolo that leads to no note", passage.bars().get(then.bar()).label());
+      }
+    }
   }
 
   /** Elements of the file that this reading took, by number, for the test that asks of each. */

@@ -7,7 +7,6 @@ import app.fret.engraving.PartPages;
 import java.awt.Color;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.GeneralPath;
-import java.awt.geom.PathIterator;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;
@@ -18,7 +17,6 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
 final class PdfPage {
   private static final double POINTS_PER_MM = 72 / 25.4;
   private static final double SPACES_PER_EM = 4;
-  private static final double GLYPH_UNITS = 1000;
 
   private final PDPageContentStream stream;
   private final Paper paper;
@@ -52,10 +50,9 @@ final class PdfPage {
   }
 
   private void draw(PartPages.Words words) throws IOException {
-    PDFont font = fonts.get(words.face());
     double size = words.sizeMm() * POINTS_PER_MM;
-    String text = shown(font, words.text());
-    double width = font.getStringWidth(text) / GLYPH_UNITS * size;
+    PdfWords text = new PdfWords(stream, fonts.get(words.face()), outlines, words.text());
+    double width = text.width(size);
     double x = words.xMm() * POINTS_PER_MM;
     double shift =
         switch (words.anchor()) {
@@ -64,32 +61,7 @@ final class PdfPage {
           case RIGHT -> width;
         };
     stream.setNonStrokingColor(Color.BLACK);
-    show(font, size, x - shift, (paper.heightMm() - words.yMm()) * POINTS_PER_MM, text);
-  }
-
-  /** What the font has; a sign it lacks is shown as a question mark rather than refused. */
-  private static String shown(PDFont font, String text) {
-    StringBuilder shown = new StringBuilder();
-    text.codePoints()
-        .forEach(
-            point -> {
-              String letter = Character.toString(point);
-              try {
-                font.encode(letter);
-                shown.append(letter);
-              } catch (IOException | IllegalArgumentException e) {
-                shown.append('?');
-              }
-            });
-    return shown.toString();
-  }
-
-  private void show(PDFont font, double size, double x, double y, String text) throws IOException {
-    stream.beginText();
-    stream.setFont(font, (float) size);
-    stream.newLineAtOffset((float) x, (float) y);
-    stream.showText(text);
-    stream.endText();
+    text.show(size, x - shift, (paper.heightMm() - words.yMm()) * POINTS_PER_MM);
   }
 
   private double space() {
@@ -117,8 +89,8 @@ final class PdfPage {
     } else if (mark instanceof Mark.Curve curve) {
       draw(curve);
     } else if (mark instanceof Mark.Text text) {
-      PDFont font = fonts.get(text.face());
-      show(font, text.size() * space(), x(text.x()), y(text.y()), shown(font, text.text()));
+      new PdfWords(stream, fonts.get(text.face()), outlines, text.text())
+          .show(text.size() * space(), x(text.x()), y(text.y()));
     }
   }
 
@@ -127,42 +99,8 @@ final class PdfPage {
     AffineTransform place = AffineTransform.getTranslateInstance(x(glyph.x()), y(glyph.y()));
     place.scale(scale, scale);
     GeneralPath path = outlines.of(glyph.sign().codePoint());
-    add(path.getPathIterator(place));
+    PdfPath.add(stream, path.getPathIterator(place));
     stream.fill();
-  }
-
-  private void add(PathIterator path) throws IOException {
-    float[] at = new float[6];
-    float lastX = 0;
-    float lastY = 0;
-    for (; !path.isDone(); path.next()) {
-      switch (path.currentSegment(at)) {
-        case PathIterator.SEG_MOVETO -> stream.moveTo(at[0], at[1]);
-        case PathIterator.SEG_LINETO -> stream.lineTo(at[0], at[1]);
-        case PathIterator.SEG_QUADTO ->
-            stream.curveTo(
-                lastX + (at[0] - lastX) * 2 / 3,
-                lastY + (at[1] - lastY) * 2 / 3,
-                at[2] + (at[0] - at[2]) * 2 / 3,
-                at[3] + (at[1] - at[3]) * 2 / 3,
-                at[2],
-                at[3]);
-        case PathIterator.SEG_CUBICTO -> stream.curveTo(at[0], at[1], at[2], at[3], at[4], at[5]);
-        default -> stream.closePath();
-      }
-      int last = lastPoint(path.currentSegment(at));
-      lastX = last < 0 ? lastX : at[last];
-      lastY = last < 0 ? lastY : at[last + 1];
-    }
-  }
-
-  private static int lastPoint(int segment) {
-    return switch (segment) {
-      case PathIterator.SEG_MOVETO, PathIterator.SEG_LINETO -> 0;
-      case PathIterator.SEG_QUADTO -> 2;
-      case PathIterator.SEG_CUBICTO -> 4;
-      default -> -1;
-    };
   }
 
   private void draw(Mark.Line line) throws IOException {

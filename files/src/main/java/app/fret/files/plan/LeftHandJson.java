@@ -32,9 +32,11 @@ final class LeftHandJson {
   private final Study study;
   private final Instrument instrument;
   private final DecidingReasons deciding;
+  private final ListedWays listed;
 
-  LeftHandJson(Study study) {
+  LeftHandJson(Study study, int notesWithWays) {
     this.study = study;
+    this.listed = ListedWays.of(study.leftHand(), notesWithWays);
     this.instrument = study.player().instrument();
     this.deciding = new DecidingReasons(study.leftHand());
   }
@@ -48,6 +50,7 @@ final class LeftHandJson {
     study.whyPinned().ifPresent(p -> node.set("pinned", pinned(p)));
     ArrayNode notes = node.putArray("notes");
     plan.notes().forEach(n -> notes.add(note(n)));
+    node.put("notesWithWays", listed.notes());
     ArrayNode shifts = node.putArray("shifts");
     plan.shifts().forEach(s -> shifts.add(shift(s)));
     node.set("totals", totals(plan.totals()));
@@ -91,7 +94,7 @@ final class LeftHandJson {
     ArrayNode reasons = node.putArray("reasons");
     deciding.at(note.number()).stream().map(DecidingReasons::signed).forEach(reasons::add);
     ArrayNode ways = node.putArray("otherWays");
-    plan.otherWays().stream().limit(MOST_OTHER_WAYS).forEach(w -> ways.add(otherWay(w)));
+    listed.of(plan).stream().limit(MOST_OTHER_WAYS).forEach(w -> ways.add(otherWay(w)));
     return node;
   }
 

@@ -27,9 +27,11 @@ public final class PlanJson {
 
   private final Study study;
   private final Instrument instrument;
+  private final int notesWithWays;
 
-  private PlanJson(Study study) {
+  private PlanJson(Study study, int notesWithWays) {
     this.study = study;
+    this.notesWithWays = notesWithWays;
     this.instrument = study.player().instrument();
   }
 
@@ -38,11 +40,17 @@ public final class PlanJson {
    *
    * @param skipped what the reader passed over
    * @param others other plans asked for; empty for none
+   * @param notesWithWays notes whose other ways are listed at most, from 0; those with the least
+   *     extra effort first
    * @param timingMs milliseconds each step took, by name
    */
   public static String of(
-      Study study, List<String> skipped, List<LeftHandPlan> others, Map<String, Double> timingMs) {
-    return text(new PlanJson(study).root(skipped, others, timingMs));
+      Study study,
+      List<String> skipped,
+      List<LeftHandPlan> others,
+      int notesWithWays,
+      Map<String, Double> timingMs) {
+    return text(new PlanJson(study, notesWithWays).root(skipped, others, timingMs));
   }
 
   /** A node as indented JSON text. */
@@ -105,7 +113,7 @@ public final class PlanJson {
     ReadingJson reading = new ReadingJson(study);
     root.set("reading", reading.node());
     root.set("tempo", reading.tempo());
-    LeftHandJson leftHand = new LeftHandJson(study);
+    LeftHandJson leftHand = new LeftHandJson(study, notesWithWays);
     root.set("leftHand", leftHand.plan());
     if (!others.isEmpty()) {
       root.set("alternatives", leftHand.alternatives(others));

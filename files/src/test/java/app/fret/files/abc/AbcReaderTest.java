@@ -298,10 +298,10 @@ class AbcReaderTest {
     assertThat(tune.passage().orElseThrow().directions().words())
         .containsExactly(
             new Directions.Words(Fraction.ZERO, "dolce", true),
-            new Directions.Words(Fraction.of(1, 4), "sul D", false));
+            new Directions.Words(Fraction.of(1, 4), "sul D", false),
+            new Directions.Words(Fraction.of(3, 4), Directions.Words.SEGNO, true));
     assertThat(tune.left())
         .anyMatch(l -> l.contains("chord symbols"))
-        .anyMatch(l -> l.contains("!segno!"))
         .anyMatch(l -> l.contains("words to sing"));
     assertThat(tune.passage().orElseThrow().bars()).hasSize(2);
   }

@@ -30,8 +30,6 @@ class VanishingSignsTest {
       delimiter = '|',
       textBlock =
           """
-          <segno/> | segno and coda signs
-          <coda/> | segno and coda signs
           <string-mute type="on"/> | mutes put on or taken off
           <pedal type="start"/> | pedal marks
           <dashes type="start"/> | brackets and dashes
@@ -67,10 +65,10 @@ class VanishingSignsTest {
       delimiter = '|',
       textBlock =
           """
-          dacapo="yes" | da capo
-          dalsegno="a" | dal segno
-          tocoda="b" | a jump to the coda
-          fine="yes" | the word fine as an end
+          dacapo="yes" | the jump 'da capo', which is not played
+          dalsegno="a" | the jump 'dal segno', which is not played
+          tocoda="b" | the jump to the coda, which is not played
+          fine="yes" | the end at 'fine', which is not played
           pizzicato="yes" | plucking that only playback knows
           """)
   void jumpsThatOnlyPlaybackNamesAreListed(String attribute, String words)

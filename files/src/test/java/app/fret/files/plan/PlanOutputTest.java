@@ -17,8 +17,10 @@ import app.fret.testing.Music;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -40,7 +42,12 @@ class PlanOutputTest {
     json =
         new ObjectMapper()
             .readTree(
-                PlanJson.of(study, List.of("lyrics in bar 1"), List.of(), Map.of("read", 1.5)));
+                PlanJson.of(
+                    study,
+                    List.of("lyrics in bar 1"),
+                    List.of(),
+                    ListedWays.USUAL,
+                    Map.of("read", 1.5)));
   }
 
   @Test
@@ -239,6 +246,33 @@ class PlanOutputTest {
     assertThat(next).isEqualTo(notes.size());
   }
 
+  @Test
+  void waysAreListedForTheNotesThatAreNearestToAnotherWay() throws IOException {
+    JsonNode two = notes(2);
+    List<Integer> listed =
+        IntStream.range(0, two.size())
+            .filter(i -> !two.get(i).get("otherWays").isEmpty())
+            .boxed()
+            .toList();
+    JsonNode all = notes(ListedWays.USUAL);
+    List<Integer> nearest =
+        IntStream.range(0, all.size())
+            .filter(i -> !all.get(i).get("otherWays").isEmpty())
+            .boxed()
+            .sorted(
+                Comparator.comparingDouble(
+                    i -> all.at("/" + i + "/otherWays/0/extraEffort").asDouble()))
+            .limit(2)
+            .sorted()
+            .toList();
+    assertThat(listed).hasSize(2).isEqualTo(nearest);
+  }
+
+  private JsonNode notes(int notesWithWays) throws IOException {
+    String text = PlanJson.of(study, List.of(), List.of(), notesWithWays, Map.of("read", 1.0));
+    return new ObjectMapper().readTree(text).at("/leftHand/notes");
+  }
+
   /** Two whole notes in one slow bow: the hair does not reach. */
   @Test
   void aTroubleOfTheBowStandsInBothWithItsBarAndItsMend() throws Exception {
@@ -248,7 +282,9 @@ class PlanOutputTest {
             Player.of("", Instruments.named("violin")),
             Choices.at(new Tempo(BeatUnit.QUARTER, 40)));
     JsonNode plan =
-        new ObjectMapper().readTree(PlanJson.of(slow, List.of(), List.of(), Map.of("read", 1.0)));
+        new ObjectMapper()
+            .readTree(
+                PlanJson.of(slow, List.of(), List.of(), ListedWays.USUAL, Map.of("read", 1.0)));
     JsonNode trouble = plan.at("/bow/troubles/0");
     assertThat(trouble.get("kind").asText()).isEqualTo("runs-out");
     assertThat(trouble.get("bar").asText()).isEqualTo("2");

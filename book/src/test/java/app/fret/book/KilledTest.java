@@ -24,8 +24,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
- * Real programs are killed at random moments of writing, making and migrating a book. Twenty of
- * each here; {@code ./fret kills 200} asks for more.
+ * Real programs are killed at random moments of writing, making and migrating a book, from every
+ * older version in turn. Twenty of each here; {@code ./fret kills 200} asks for more.
  */
 class KilledTest {
   private static final int KILLS = Integer.getInteger("fret.kills", 20);
@@ -93,7 +93,7 @@ class KilledTest {
     try (Stream<Path> files = Files.list(file.getParent())) {
       assertThat(files.map(f -> f.getFileName().toString()))
           .allMatch(
-              n -> n.matches("killed\\.fretbook(\\.v2\\.backup)?|\\.killed\\.fretbook\\.lock"));
+              n -> n.matches("killed\\.fretbook(\\.v\\d+\\.backup)?|\\.killed\\.fretbook\\.lock"));
     }
   }
 
@@ -166,11 +166,14 @@ class KilledTest {
 
   @Test
   void aBookThatIsKilledWhileItIsBroughtUpToDateLosesNothing() throws Exception {
-    Path old = OldBooks.second(folder.resolve("old.fretbook"));
+    List<Path> old = new ArrayList<>();
+    for (int version = 1; version < BookFile.NEWEST; version++) {
+      old.add(OldBooks.of(version, folder.resolve("old" + version + ".fretbook")));
+    }
     int opened = 0;
     int longestMs = TIMES_MAKING * makingMs();
     for (int i = 0; i < KILLS; i++) {
-      Path file = Files.copy(old, file(i));
+      Path file = Files.copy(old.get(i % old.size()), file(i));
       opened += kill("open", file, longestMs).contains("open") ? 1 : 0;
       try (Book book = Book.open(file)) {
         assertThat(book.readOnlyReason()).isEmpty();

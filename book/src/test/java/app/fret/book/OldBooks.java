@@ -4,6 +4,7 @@ import app.fret.files.musicxml.MusicXmlWriter;
 import app.fret.testing.Music;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -20,7 +21,27 @@ final class OldBooks {
    * is on a note that the passage lacks, and one pass.
    */
   static Path second(Path file) throws BookException, IOException, SQLException {
-    new BookFile(file, 2, BookFile.MIGRATIONS).prepare();
+    return filled(file, 2);
+  }
+
+  /**
+   * The same book as it looked in a version: filled in the first or second, then brought up to date
+   * by the changes until then.
+   *
+   * @param version 1 to the newest
+   */
+  static Path of(int version, Path file) throws BookException, IOException, SQLException {
+    filled(file, Math.min(version, 2));
+    if (version > 2) {
+      new BookFile(file, version, BookFile.MIGRATIONS).prepare();
+      Files.delete(file.resolveSibling(file.getFileName() + ".v2.backup"));
+    }
+    return file;
+  }
+
+  private static Path filled(Path file, int version)
+      throws BookException, IOException, SQLException {
+    new BookFile(file, version, BookFile.MIGRATIONS).prepare();
     ByteArrayOutputStream score = new ByteArrayOutputStream();
     new MusicXmlWriter().write(Music.passage("D5/4 E5/4 F5/4 G5/4 | A4+E5/2 B4/2 | C5/1"), score);
     try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);

@@ -19,6 +19,7 @@ final class PlanCommand implements Command {
   private static final String OUT = "out";
   private static final String TRACK = "track";
   private static final String OVERWRITE = "overwrite";
+  private static final String WHOLE = "whole";
 
   @Override
   public String name() {
@@ -45,6 +46,7 @@ final class PlanCommand implements Command {
         .either(JSON, "Prints JSON (the default).", TEXT, "Prints text to read at the stand.")
         .value(OUT, "FILE", "Also writes the marked part: .musicxml, .xml, .mxl, .abc or .pdf.")
         .flag(TRACK, "A PDF shows the place of the bow under each system.")
+        .flag(WHOLE, "Writes the marks into the whole score, with all its parts and its layout.")
         .flag(OVERWRITE, "Lets --out replace a file that is there already.");
   }
 
@@ -63,10 +65,13 @@ final class PlanCommand implements Command {
     if (output.isPresent()) {
       output.get().require(plan.input());
     }
+    Optional<WholeScoreOutput> whole = whole(given);
     PlanOptions.Opened opened = plan.open();
     times.finished("read");
     Study study = plan.study(opened, times);
-    if (output.isPresent()) {
+    if (whole.isPresent()) {
+      whole.get().write(study, opened).forEach(l -> err.println("fret: not marked: " + l));
+    } else if (output.isPresent()) {
       output.get().write(study);
     }
     List<LeftHandPlan> others = study.differentPlans(alternatives);
@@ -75,6 +80,22 @@ final class PlanCommand implements Command {
         given.has(TEXT)
             ? PlanText.of(study, skipped, others)
             : PlanJson.of(study, skipped, others, notesWithWays, times.byStep));
+  }
+
+  private static Optional<WholeScoreOutput> whole(Arguments given) {
+    if (!given.has(WHOLE)) {
+      return Optional.empty();
+    }
+    String file =
+        given
+            .text(OUT)
+            .orElseThrow(
+                () ->
+                    new IllegalArgumentException(
+                        "--whole says how --out is written; name a file with it"));
+    WholeScoreOutput output = new WholeScoreOutput(OutputName.of(file), given.has(OVERWRITE));
+    output.require();
+    return Optional.of(output);
   }
 
   private static int alternatives(Arguments given) {

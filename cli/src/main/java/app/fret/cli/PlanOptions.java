@@ -9,6 +9,7 @@ import app.fret.files.ReadPassage;
 import app.fret.files.Score;
 import app.fret.files.ScorePlace;
 import app.fret.files.ScoreRejectedException;
+import app.fret.files.musicxml.ScoreFile;
 import app.fret.files.plan.ListedWays;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
@@ -132,9 +133,17 @@ final class PlanOptions {
    * @param choices tempo, profile and pins
    * @param skipped what was passed over or assumed
    * @param others what the other parts of the score do meanwhile
+   * @param score what it was read from
+   * @param cut where it begins there
    */
   record Opened(
-      Passage passage, Player player, Choices choices, List<String> skipped, Others others) {}
+      Passage passage,
+      Player player,
+      Choices choices,
+      List<String> skipped,
+      Others others,
+      Score score,
+      ScoreFile.Cut cut) {}
 
   /** Reads the score and takes from it what was asked for. */
   Opened open() throws ScoreRejectedException, IOException {
@@ -150,7 +159,9 @@ final class PlanOptions {
     read.tuning().remark(playerOptions.tunes()).ifPresent(skipped::add);
     Tempo target = target(passage, read.intake(), skipped);
     Others others = OtherParts.of(score, partIndex, read.passage(), passage);
-    return new Opened(passage, player, choices(passage, target, player), skipped, others);
+    ScoreFile.Cut cut = new ScoreFile.Cut(partIndex, firstBar(read.intake()));
+    return new Opened(
+        passage, player, choices(passage, target, player), skipped, others, score, cut);
   }
 
   private ReadPassage sounding(ReadPassage read) {
@@ -200,6 +211,11 @@ final class PlanOptions {
       throw new IllegalArgumentException("--bars ends before it begins");
     }
     return intake.cut(first, last);
+  }
+
+  private int firstBar(Intake intake) throws ScoreRejectedException {
+    Optional<BarRange> bars = given.text(BARS).map(BarRange::parse);
+    return bars.isEmpty() ? 0 : barIndex(intake, bars.get().first());
   }
 
   private int barIndex(Intake intake, String label) throws ScoreRejectedException {

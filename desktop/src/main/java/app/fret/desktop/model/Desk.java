@@ -17,6 +17,7 @@ import app.fret.files.Score;
 import app.fret.files.ScorePlace;
 import app.fret.files.ScoreRejectedException;
 import app.fret.files.WholeFile;
+import app.fret.files.musicxml.ScoreFile;
 import app.fret.files.musicxml.ScoreOutput;
 import app.fret.files.packet.Packet;
 import app.fret.files.pdf.MarkedPart;
@@ -37,6 +38,7 @@ import app.fret.study.Choices;
 import app.fret.study.MarkedPassage;
 import app.fret.study.PossibleStudy;
 import app.fret.study.Study;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -607,6 +609,43 @@ public final class Desk {
   public void writeMarked(Path file, Consumer<Path> onWritten) {
     Study study = openStudy();
     write(file, onWritten, out -> ScoreOutput.write(MarkedPassage.of(study), file, out));
+  }
+
+  /** Writes the whole score of the open passage, layout and all, with the marks in it. */
+  public void writeWhole(Path file, Consumer<Path> onWritten) {
+    Study study = openStudy();
+    BookPassage stored = open.get().orElseThrow().opened().entry();
+    workers.plan(
+        () -> {
+          try {
+            byte[] original = workers.askBook(() -> book.score(stored.id()));
+            Score score = new ScoreFiles().open(stored.fileName(), original);
+            List<String> left = writeWhole(score, stored, study, file);
+            workers.show(() -> onWritten.accept(file));
+            if (!left.isEmpty()) {
+              tell("Not marked: " + String.join("; ", left) + ".");
+            }
+          } catch (ScoreRejectedException e) {
+            tell(e.getMessage());
+          } catch (IOException e) {
+            tell(e.getMessage() + ".");
+          }
+        },
+        this::tell);
+  }
+
+  private static List<String> writeWhole(Score score, BookPassage stored, Study study, Path file)
+      throws ScoreRejectedException, IOException {
+    if (!(score instanceof ScoreFile whole)) {
+      throw new ScoreRejectedException(
+          score.place(), "it is no MusicXML and has no layout to keep; write the marked part");
+    }
+    ByteArrayOutputStream marked = new ByteArrayOutputStream();
+    ScoreFile.Cut cut = new ScoreFile.Cut(stored.cut().part(), stored.cut().firstBar());
+    List<String> left =
+        whole.writeMarked(cut, study.passage(), MarkedPassage.of(study), file, marked);
+    WholeFile.write(file, true, marked::writeTo);
+    return left;
   }
 
   /** Writes the open passage with its marks as PDF. */

@@ -84,6 +84,7 @@ final class AddPassagePane extends VBox {
     name(beat, "add-beat");
     name(perMinute, "add-per-minute");
     fault.setId("add-fault");
+    passedOver.setId("add-passed-over");
     for (Label words : List.of(passedOver, layout, fault)) {
       words.managedProperty().bind(words.textProperty().isNotEmpty());
     }

@@ -28,6 +28,10 @@ record WindowCommand(
           asking("menu-layers", "Whose marks", FretWindow::showLayers, "Ctrl+M"),
           asking("menu-write", "Write the marked part as MusicXML", w -> w.writing().part()),
           asking(
+              "menu-write-whole",
+              "Write the whole score with the marks as MusicXML",
+              w -> w.writing().whole()),
+          asking(
               "menu-pdf-a4",
               "Write the part as PDF, A4",
               w -> w.writing().pdf(Paper.A4, false),

@@ -46,6 +46,15 @@ final class WritingDialogs {
         (p, file) -> desk.writeMarked(file, written));
   }
 
+  /** The whole score that the passage is from, with its marks. */
+  void whole() {
+    ask(
+        "Write the whole score with the marks",
+        "marked-score.musicxml",
+        Optional.empty(),
+        (p, file) -> desk.writeWhole(file, written));
+  }
+
   /** The part as PDF, with or without the place of the bow. */
   void pdf(Paper paper, boolean withTrack) {
     ask(

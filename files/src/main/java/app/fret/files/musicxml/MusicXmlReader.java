@@ -72,7 +72,7 @@ public final class MusicXmlReader {
     if (xml.length == 0) {
       throw new ScoreRejectedException(place, "it is empty");
     }
-    return new ScoreFile(place, new SafeXml(place).parse(xml));
+    return new ScoreFile(place, new SafeXml(place).parse(xml), xml);
   }
 
   /** Other ways of packing, by the bytes a file begins with. */

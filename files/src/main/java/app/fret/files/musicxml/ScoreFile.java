@@ -5,6 +5,10 @@ import app.fret.files.ReadPassage;
 import app.fret.files.Score;
 import app.fret.files.ScorePlace;
 import app.fret.files.ScoreRejectedException;
+import app.fret.score.Passage;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
@@ -14,11 +18,13 @@ import java.util.Optional;
 public final class ScoreFile implements Score {
   private final ScorePlace place;
   private final XmlElement score;
+  private final byte[] xml;
   private final List<XmlElement> parts;
 
-  ScoreFile(ScorePlace place, XmlElement score) throws ScoreRejectedException {
+  ScoreFile(ScorePlace place, XmlElement score, byte[] xml) throws ScoreRejectedException {
     this.place = place;
     this.score = score;
+    this.xml = xml.clone();
     this.parts = score.children().stream().filter(c -> c.name().equals("part")).toList();
     if (parts.isEmpty()) {
       throw new ScoreRejectedException(place, "it holds no part");
@@ -38,6 +44,33 @@ public final class ScoreFile implements Score {
     }
     return names;
   }
+
+  /**
+   * Writes the whole score, with all its parts and its layout, and the marks of a passage in it.
+   *
+   * @param cut which part of it the passage is, and from which bar on, both from 0
+   * @param printed the passage as the file has it
+   * @param marked the same with fingers, strings, bow signs and slurs of a plan
+   * @param file the name says whether it is zipped
+   * @return what has no place in the file, a phrase each
+   * @throws ScoreRejectedException when the file cannot be written into
+   */
+  public List<String> writeMarked(
+      Cut cut, Passage printed, Passage marked, Path file, OutputStream out)
+      throws ScoreRejectedException, IOException {
+    MarkedScore whole = new MarkedScore(place, xml, cut.part(), cut.firstBar(), marked);
+    List<String> left = whole.mark(printed.slurs());
+    ScoreOutput.write(file, out, whole::write);
+    return left;
+  }
+
+  /**
+   * Where a passage begins in a score.
+   *
+   * @param part index of the part
+   * @param firstBar index of the bar
+   */
+  public record Cut(int part, int firstBar) {}
 
   private String nameOf(int part) {
     return listed(part)

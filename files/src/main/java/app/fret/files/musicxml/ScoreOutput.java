@@ -1,5 +1,6 @@
 package app.fret.files.musicxml;
 
+import app.fret.files.WholeFile;
 import app.fret.score.Passage;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -31,21 +32,25 @@ public final class ScoreOutput {
    * @throws IOException when it cannot be written
    */
   public static void write(Passage passage, Path file, OutputStream out) throws IOException {
-    boolean zipped = file.toString().toLowerCase(Locale.ROOT).endsWith(".mxl");
-    if (zipped) {
-      writeZipped(passage, out);
+    write(file, out, xml -> new MusicXmlWriter().write(passage, xml));
+  }
+
+  /** Writes what makes MusicXML, zipped where the name ends in {@code .mxl}. */
+  static void write(Path file, OutputStream out, WholeFile.Content score) throws IOException {
+    if (file.toString().toLowerCase(Locale.ROOT).endsWith(".mxl")) {
+      writeZipped(score, out);
     } else {
-      new MusicXmlWriter().write(passage, out);
+      score.writeTo(out);
     }
   }
 
-  private static void writeZipped(Passage passage, OutputStream out) throws IOException {
+  private static void writeZipped(WholeFile.Content score, OutputStream out) throws IOException {
     ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
     zip.putNextEntry(new ZipEntry("META-INF/container.xml"));
     zip.write(CONTAINER.getBytes(StandardCharsets.UTF_8));
     zip.closeEntry();
     zip.putNextEntry(new ZipEntry("score.musicxml"));
-    new MusicXmlWriter().write(passage, zip);
+    score.writeTo(zip);
     zip.closeEntry();
     zip.finish();
   }

@@ -13,6 +13,7 @@ import app.fret.study.Study;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
@@ -26,7 +27,7 @@ final class BowJson {
 
   private BowJson() {}
 
-  static ObjectNode of(Study study) {
+  static ObjectNode of(Study study, ListedWays listed) {
     BowPlan plan = study.bow();
     ObjectNode node = NODES.objectNode();
     node.put("school", plan.school().id());
@@ -37,7 +38,9 @@ final class BowJson {
     for (int i = 0; i < plan.strokes().size(); i++) {
       ObjectNode one = stroke(plan.strokes().get(i), perMinute);
       ArrayNode others = one.putArray("otherWays");
-      for (OtherStroke other : plan.otherWays(i)) {
+      List<OtherStroke> ways =
+          listed.has(plan.strokes().get(i).firstNote()) ? plan.otherWays(i) : List.of();
+      for (OtherStroke other : ways) {
         others
             .addObject()
             .put("what", other.what())

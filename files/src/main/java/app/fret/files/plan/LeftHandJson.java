@@ -27,16 +27,15 @@ import org.apache.commons.numbers.fraction.Fraction;
 /** The left hand of a study as JSON. */
 final class LeftHandJson {
   private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
-  private static final int MOST_OTHER_WAYS = 8;
 
   private final Study study;
   private final Instrument instrument;
   private final DecidingReasons deciding;
   private final ListedWays listed;
 
-  LeftHandJson(Study study, int notesWithWays) {
+  LeftHandJson(Study study, ListedWays listed) {
     this.study = study;
-    this.listed = ListedWays.of(study.leftHand(), notesWithWays);
+    this.listed = listed;
     this.instrument = study.player().instrument();
     this.deciding = new DecidingReasons(study.leftHand());
   }
@@ -94,7 +93,7 @@ final class LeftHandJson {
     ArrayNode reasons = node.putArray("reasons");
     deciding.at(note.number()).stream().map(DecidingReasons::signed).forEach(reasons::add);
     ArrayNode ways = node.putArray("otherWays");
-    listed.of(plan).stream().limit(MOST_OTHER_WAYS).forEach(w -> ways.add(otherWay(w)));
+    listed.of(plan).forEach(w -> ways.add(otherWay(w)));
     return node;
   }
 

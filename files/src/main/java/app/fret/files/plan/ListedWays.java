@@ -16,10 +16,18 @@ public final class ListedWays {
   /** As many notes as have their ways listed where nothing else is asked. */
   public static final int USUAL = 400;
 
-  private final Set<Integer> notes;
+  /** Ways of one note where those of all are listed. */
+  private static final int MOST_OF_SHORT = 8;
 
-  private ListedWays(Set<Integer> notes) {
+  /** Ways of one note where only some notes have them: the dearer ones are rarely asked for. */
+  private static final int MOST_OF_LONG = 4;
+
+  private final Set<Integer> notes;
+  private final int mostOfOne;
+
+  private ListedWays(Set<Integer> notes, int mostOfOne) {
     this.notes = notes;
+    this.mostOfOne = mostOfOne;
   }
 
   /**
@@ -32,7 +40,8 @@ public final class ListedWays {
     List<NotePlan> all = plan.notes();
     if (all.size() <= most) {
       return new ListedWays(
-          all.stream().map(n -> n.note().number()).collect(Collectors.toUnmodifiableSet()));
+          all.stream().map(n -> n.note().number()).collect(Collectors.toUnmodifiableSet()),
+          MOST_OF_SHORT);
     }
     return new ListedWays(
         all.stream()
@@ -41,7 +50,8 @@ public final class ListedWays {
             .sorted(Comparator.comparingDouble(Nearest::extraEffort))
             .limit(most)
             .map(Nearest::note)
-            .collect(Collectors.toUnmodifiableSet()));
+            .collect(Collectors.toUnmodifiableSet()),
+        MOST_OF_LONG);
   }
 
   /** How many notes have theirs listed. */
@@ -51,7 +61,14 @@ public final class ListedWays {
 
   /** The ways of a note that are printed. */
   List<OtherWay> of(NotePlan note) {
-    return notes.contains(note.note().number()) ? note.otherWays() : List.of();
+    return notes.contains(note.note().number())
+        ? note.otherWays().stream().limit(mostOfOne).toList()
+        : List.of();
+  }
+
+  /** Whether the ways of a note, or of the stroke that begins with it, are printed. */
+  boolean has(int note) {
+    return notes.contains(note);
   }
 
   /** A note and the cheapest of its ways. */

@@ -5,7 +5,10 @@ import app.fret.lefthand.LeftHandPlan;
 import app.fret.study.Study;
 import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonGenerator;
+import com.fasterxml.jackson.core.PrettyPrinter;
+import com.fasterxml.jackson.core.util.DefaultIndenter;
 import com.fasterxml.jackson.core.util.DefaultPrettyPrinter;
+import com.fasterxml.jackson.core.util.Separators;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
@@ -23,6 +26,9 @@ import java.util.Map;
  * written pitches, lengths fractions of a whole note. What is not computed is left out.
  */
 public final class PlanJson {
+  /** Objects and lists deeper than this stand in the line of what holds them. */
+  private static final int DEEPEST_LINE = 3;
+
   private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
   private final Study study;
@@ -57,12 +63,38 @@ public final class PlanJson {
   public static String text(JsonNode root) {
     StringWriter text = new StringWriter();
     try (JsonGenerator json = new JsonFactory().createGenerator(text)) {
-      json.setPrettyPrinter(new DefaultPrettyPrinter());
+      json.setPrettyPrinter(printer());
       write(root, json);
     } catch (IOException e) {
       throw new UncheckedIOException("a plan held in memory cannot be written", e);
     }
     return text.toString();
+  }
+
+  /** A line for each note or stroke, and no lines inside: a long part has thousands of them. */
+  private static PrettyPrinter printer() {
+    DefaultIndenter lines = new DefaultIndenter();
+    DefaultPrettyPrinter.Indenter outer =
+        new DefaultPrettyPrinter.NopIndenter() {
+          @Override
+          public void writeIndentation(JsonGenerator json, int level) throws IOException {
+            if (level <= DEEPEST_LINE) {
+              lines.writeIndentation(json, level);
+            }
+          }
+
+          @Override
+          public boolean isInline() {
+            return false;
+          }
+        };
+    DefaultPrettyPrinter printer =
+        new DefaultPrettyPrinter(
+            Separators.createDefaultInstance()
+                .withObjectFieldValueSpacing(Separators.Spacing.AFTER));
+    printer.indentObjectsWith(outer);
+    printer.indentArraysWith(outer);
+    return printer;
   }
 
   /**
@@ -113,14 +145,15 @@ public final class PlanJson {
     ReadingJson reading = new ReadingJson(study);
     root.set("reading", reading.node());
     root.set("tempo", reading.tempo());
-    LeftHandJson leftHand = new LeftHandJson(study, notesWithWays);
+    ListedWays listed = ListedWays.of(study.leftHand(), notesWithWays);
+    LeftHandJson leftHand = new LeftHandJson(study, listed);
     root.set("leftHand", leftHand.plan());
     if (!others.isEmpty()) {
       root.set("alternatives", leftHand.alternatives(others));
     }
     root.set("tuning", new TuningJson(study).node());
     root.set("shape", ShapeJson.of(study));
-    root.set("bow", BowJson.of(study));
+    root.set("bow", BowJson.of(study, listed));
     root.set("practice", PracticeJson.of(study));
     ObjectNode timing = root.putObject("timingMs");
     timingMs.forEach((name, ms) -> timing.put(name, rounded(ms)));

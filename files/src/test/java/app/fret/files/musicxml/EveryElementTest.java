@@ -180,11 +180,9 @@ class EveryElementTest {
   }
 
   private static ReadPassage read(String xml) throws ScoreRejectedException {
-    return new ScoreFile(
-            ScorePlace.file("every.musicxml"),
-            new SafeXml(ScorePlace.file("every.musicxml"))
-                .parse(xml.getBytes(java.nio.charset.StandardCharsets.UTF_8)))
-        .read(0);
+    byte[] bytes = xml.getBytes(java.nio.charset.StandardCharsets.UTF_8);
+    ScorePlace place = ScorePlace.file("every.musicxml");
+    return new ScoreFile(place, new SafeXml(place).parse(bytes), bytes).read(0);
   }
 
   @Test

@@ -16,6 +16,8 @@ import app.fret.testing.Music;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.contentstream.operator.Operator;
+import org.apache.pdfbox.pdfparser.PDFStreamParser;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -43,6 +45,30 @@ class PdfPartTest {
     PDFTextStripper stripper = new PDFTextStripper();
     stripper.setSortByPosition(true);
     return stripper.getText(document);
+  }
+
+  /** The fonts for words hold neither flat nor sharp (their own character tables). */
+  @Test
+  void flatsAndSharpsInNamesAreDrawnAndNoQuestionMark() throws Exception {
+    Study study = study("violin", "C5/1");
+    String named = "Horn in B\u266D, then F\u266F";
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    Study titled =
+        Study.of(Music.passage("C5/1").withTitle(named), study.player(), study.choices());
+    PdfPart.write(new MarkedPart(titled).pages(Paper.A4), named, Paper.A4, out);
+    try (PDDocument document = Loader.loadPDF(out.toByteArray());
+        PDDocument plain = written(study, Paper.A4)) {
+      assertThat(text(document)).contains("Horn in B").contains(", then F").doesNotContain("?");
+      assertThat(fills(document)).isEqualTo(fills(plain) + 2);
+    }
+  }
+
+  /** How often a path is filled on the first page: once for every sign of music. */
+  private static long fills(PDDocument document) throws IOException {
+    return new PDFStreamParser(document.getPage(0))
+        .parse().stream()
+            .filter(o -> o instanceof Operator operator && operator.getName().equals("f"))
+            .count();
   }
 
   @Test

@@ -6,6 +6,8 @@ import app.fret.score.BarAccidentals;
 import app.fret.score.Clef;
 import app.fret.score.Directions;
 import app.fret.score.Event;
+import app.fret.score.Joins;
+import app.fret.score.Marks;
 import app.fret.score.Note;
 import app.fret.score.NoteValue;
 import app.fret.score.Passage;
@@ -89,16 +91,38 @@ final class ShapeMaker {
       shape.stemUp = shape.isGrace() || stemUp(shape.highestHead(), shape.lowestHead());
     }
     for (Span beam : beams) {
-      double highest = Double.POSITIVE_INFINITY;
-      double lowest = Double.NEGATIVE_INFINITY;
-      for (int i = beam.first(); i <= beam.last(); i++) {
-        highest = Math.min(highest, shapes.get(i).highestHead());
-        lowest = Math.max(lowest, shapes.get(i).lowestHead());
-      }
+      turnAlike(beam);
       for (int i = beam.first(); i <= beam.last(); i++) {
         shapes.get(i).beamed = true;
-        shapes.get(i).stemUp = shapes.get(i).isGrace() || stemUp(highest, lowest);
       }
+    }
+    for (int i = 0; i + 1 < shapes.size(); i++) {
+      if (isTremolo(i) && !shapes.get(i).beamed && !shapes.get(i + 1).beamed) {
+        turnAlike(new Span(i, i + 1));
+      }
+    }
+  }
+
+  /** The strokes of a tremolo of two notes lie between stems of one direction. */
+  private boolean isTremolo(int from) {
+    return Joins.leads(passage.events(), from)
+        && ((Sounding) passage.events().get(from))
+            .marks()
+            .join()
+            .filter(j -> j.kind() == Marks.Join.Kind.TREMOLO)
+            .isPresent();
+  }
+
+  /** One direction for the stems of a group, as its outermost heads ask. */
+  private void turnAlike(Span group) {
+    double highest = Double.POSITIVE_INFINITY;
+    double lowest = Double.NEGATIVE_INFINITY;
+    for (int i = group.first(); i <= group.last(); i++) {
+      highest = Math.min(highest, shapes.get(i).highestHead());
+      lowest = Math.max(lowest, shapes.get(i).lowestHead());
+    }
+    for (int i = group.first(); i <= group.last(); i++) {
+      shapes.get(i).stemUp = shapes.get(i).isGrace() || stemUp(highest, lowest);
     }
   }
 

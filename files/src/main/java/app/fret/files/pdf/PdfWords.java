@@ -16,11 +16,11 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
 final class PdfWords {
   private static final double GLYPH_UNITS = 1000;
 
-  /** What an accidental in the font for music has to shrink to beside letters of the same size. */
-  private static final double ACCIDENTAL_SCALE = 0.85;
+  /** Size of an accidental from the font for music, as tall then as a capital beside it. */
+  private static final double ACCIDENTAL_SCALE = 1.3;
 
   /** How far it stands above the line of the letters, of their size: its belly rests on it. */
-  private static final double ACCIDENTAL_RISE = 0.2;
+  private static final double ACCIDENTAL_RISE = 0.23;
 
   /** Room beside it, of the size of the letters. */
   private static final double ACCIDENTAL_GAP = 0.06;

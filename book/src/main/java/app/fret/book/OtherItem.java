@@ -59,6 +59,15 @@ public record OtherItem(long id, long playerId, Kind kind, String title, int min
     /** Nothing was noted yet. */
     public static final Heard NOTHING = new Heard(OptionalDouble.empty(), "", "", "");
 
+    /**
+     * @throws IllegalArgumentException when the tempo is none, with a sentence
+     */
+    public Heard {
+      if (perMinute.isPresent() && !(perMinute.getAsDouble() > 0)) {
+        throw new IllegalArgumentException("The tempo of a recording lies above 0.");
+      }
+    }
+
     /** The same with another tempo. */
     public Heard at(double newPerMinute) {
       return new Heard(OptionalDouble.of(newPerMinute), bowings, bowAmount, shape);

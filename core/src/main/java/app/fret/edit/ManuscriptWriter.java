@@ -49,8 +49,9 @@ final class ManuscriptWriter {
     if (measure.items().isEmpty()) {
       builder.restForWholeBar();
     }
-    for (Item item : measure.items()) {
-      if (clefs.containsKey(item.id())) {
+    for (int i = 0; i < measure.items().size(); i++) {
+      Item item = measure.items().get(i);
+      if (clefs.containsKey(item.id()) && hasTimeLeft(measure, i)) {
         builder.clef(clefs.get(item.id()));
       }
       eventOf.put(item.id(), builder.nextEvent());
@@ -58,6 +59,11 @@ final class ManuscriptWriter {
       add(item);
       endOf.put(item.id(), builder.time());
     }
+  }
+
+  /** A clef before the last grace notes would stand at the next bar line, which has its own. */
+  private static boolean hasTimeLeft(Measure measure, int from) {
+    return measure.items().stream().skip(from).anyMatch(i -> !i.isGrace());
   }
 
   private void add(Item item) {

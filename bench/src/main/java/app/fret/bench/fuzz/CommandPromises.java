@@ -157,7 +157,7 @@ final class CommandPromises {
               && said.lines().count() == 1
               && ScorePromises.isPlain(said);
       boolean writes = words.contains("--out") || command.equals("convert");
-      boolean isPlain = said.isEmpty() || ScorePromises.isPlain(said);
+      boolean isPlain = said.lines().allMatch(ScorePromises::isPlain);
       boolean answered = exit == 0 && isPlain && (writes || !out.toString().isBlank());
       return refused || answered
           ? Optional.empty()

@@ -306,7 +306,14 @@ final class AbcBody {
   private Fraction chordHead(AbcItem item) {
     AbcItem.Head head = head();
     signs.takeFinger(head);
-    item.heads().add(head);
+    boolean doubled =
+        head.finger().isEmpty()
+            && item.heads().stream().anyMatch(h -> h.pitch().equals(head.pitch()));
+    if (doubled) {
+      findings.leave("a note head doubled on one pitch");
+    } else {
+      item.heads().add(head);
+    }
     Fraction own = length().orElse(ONE);
     if (cursor.next() == '-') {
       head.tie();

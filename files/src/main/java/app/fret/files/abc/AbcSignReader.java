@@ -82,7 +82,7 @@ final class AbcSignReader {
     }
     cursor.goTo(close + 1);
     String words = cursor.text(from + 1, close);
-    if (words.isBlank()) {
+    if (words.isBlank() || words.matches("[_^<>@]\\s*")) {
       return;
     }
     switch (words.charAt(0)) {

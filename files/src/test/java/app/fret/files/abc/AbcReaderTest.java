@@ -307,6 +307,21 @@ class AbcReaderTest {
   }
 
   @Test
+  void wordsThatSayNothingAreNoWords() {
+    AbcTune tune = AbcReader.read(HEAD + "\"_\"C4 \"^ \"D4|");
+    assertThat(tune.passage().orElseThrow().directions().words()).isEmpty();
+  }
+
+  @Test
+  void aHeadDoubledOnOnePitchIsListedUnlessAFingerTellsItApart() {
+    AbcTune tune = AbcReader.read(HEAD + "[CC]4 [D!4!D]4|");
+    List<Event> events = tune.passage().orElseThrow().events();
+    assertThat(((Sounding) events.get(0)).notes()).hasSize(1);
+    assertThat(((Sounding) events.get(1)).notes()).hasSize(2);
+    assertThat(tune.left()).anyMatch(l -> l.contains("doubled on one pitch"));
+  }
+
+  @Test
   void ofSeveralVoicesTheFirstIsReadAndTheOthersAreListed() {
     AbcTune tune = AbcReader.read(HEAD + "V:1\nC4|\nV:2\nE4|\nV:1\nD4|");
     assertThat(told(tune.passage().orElseThrow())).isEqualTo("C4/1:1 D4/1:1");

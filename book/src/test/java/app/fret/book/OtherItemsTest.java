@@ -7,6 +7,9 @@ import app.fret.book.OtherItem.Heard;
 import app.fret.book.OtherItem.Kind;
 import app.fret.instrument.PlayerSetup;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.Statement;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -52,6 +55,23 @@ class OtherItemsTest {
             new OtherItem(item.id(), player, Kind.LISTENING, "Two recordings", 8, heard));
     book.keepHeard(item.id(), Heard.NOTHING);
     assertThat(book.otherItems(player).rows().get(0).heard()).isEqualTo(Heard.NOTHING);
+  }
+
+  /** A value that another program left; the rest of the player still makes a packet. */
+  @Test
+  void aRecordingWithoutASensibleTempoIsSetAsideAndThePacketMade() throws Exception {
+    OtherItem bad = book.addOtherItem(player, Kind.LISTENING, "Two recordings", 8);
+    book.addOtherItem(player, Kind.STUDY, "Study in thirds", 10);
+    book.close();
+    try (Connection connection =
+            DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("others.fretbook"));
+        Statement statement = connection.createStatement()) {
+      statement.execute("PRAGMA ignore_check_constraints = ON");
+      statement.execute("UPDATE other_item SET heard_per_minute = 0 WHERE id = " + bad.id());
+    }
+    book = Book.open(folder.resolve("others.fretbook"));
+    assertThat(book.otherItems(player).unreadable()).hasSize(1);
+    assertThat(book.packet(player).others()).hasSize(1);
   }
 
   @Test

@@ -325,6 +325,15 @@ class PacketBookTest {
     assertThat(student.lastLogged(there).orElseThrow().at()).isEqualTo(AT.minusSeconds(60));
   }
 
+  private void coachTakesTheThirdNoteUp() {
+    Choices plain = coach.choices(passage.id()).choices();
+    coach.keepChoices(
+        passage.id(),
+        plain,
+        plain.with(
+            plain.bow().with(new StrokeAt(NoteRef.parse("0@1/2 C5"), StrokeDecision.parse("up")))));
+  }
+
   @Test
   void theirDecisionsComeToStandOnTheSameNotesOfMusicThatWasMendedHere() throws Exception {
     student.take(sent(coach.packet(player.id())));
@@ -332,12 +341,7 @@ class PacketBookTest {
         students().id(),
         Optional.of(
             new Packet.Mended(score("r/1 | A4/4 B4/4 C5/4 D5/4 | E5/1"), Optional.of("-x1 0x5"))));
-    Choices plain = coach.choices(passage.id()).choices();
-    coach.keepChoices(
-        passage.id(),
-        plain,
-        plain.with(
-            plain.bow().with(new StrokeAt(NoteRef.parse("0@1/2 C5"), StrokeDecision.parse("up")))));
+    coachTakesTheThirdNoteUp();
     Merged merged = student.take(sent(coach.packet(player.id())));
     assertThat(merged.setAside()).isEmpty();
     assertThat(student.choices(students().id()).choices().bow().strokes())
@@ -352,12 +356,7 @@ class PacketBookTest {
         students().id(),
         Optional.of(
             new Packet.Mended(score("A4/4 B4/4 F5/4 D5/4 | E5/1"), Optional.of("0x2 -x1 3x2"))));
-    Choices plain = coach.choices(passage.id()).choices();
-    coach.keepChoices(
-        passage.id(),
-        plain,
-        plain.with(
-            plain.bow().with(new StrokeAt(NoteRef.parse("0@1/2 C5"), StrokeDecision.parse("up")))));
+    coachTakesTheThirdNoteUp();
     assertThat(student.take(sent(coach.packet(player.id()))).setAside())
         .containsExactly("the decision on C5 in bar 1");
   }

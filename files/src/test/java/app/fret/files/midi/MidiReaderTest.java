@@ -1,5 +1,8 @@
 package app.fret.files.midi;
 
+import static app.fret.files.midi.MidiFiles.open;
+import static app.fret.files.midi.MidiFiles.sounds;
+import static app.fret.files.midi.MidiFiles.written;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -8,10 +11,7 @@ import app.fret.files.Score;
 import app.fret.files.ScoreRejectedException;
 import app.fret.files.abc.AbcReader;
 import app.fret.files.abc.AbcWriter;
-import app.fret.files.scores.ScoreFiles;
 import app.fret.reading.PlayedNote;
-import app.fret.score.Bar;
-import app.fret.score.Event;
 import app.fret.score.Key;
 import app.fret.score.Metre;
 import app.fret.score.Passage;
@@ -25,10 +25,8 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
-import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.LongStream;
 import javax.sound.midi.MetaMessage;
@@ -43,97 +41,12 @@ import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
+/** Played notes are written down as a musician would. */
 class MidiReaderTest {
   private static final int QUARTER = 480;
 
-  private static byte[] written(Passage passage) throws Exception {
-    ByteArrayOutputStream out = new ByteArrayOutputStream();
-    MidiWriter.write(passage, out);
-    return out.toByteArray();
-  }
-
-  private static Score open(byte[] bytes) throws ScoreRejectedException {
-    return new ScoreFiles().open("played.mid", bytes);
-  }
-
   private static Passage abc(String music) {
     return AbcReader.read(music).passage().orElseThrow();
-  }
-
-  /** {@code onset end pitches} of every note that takes time. */
-  private static List<String> sounds(Passage passage) {
-    int shift = passage.transposition().map(Transposition::semitones).orElse(0);
-    return PlayedNote.of(passage).stream()
-        .filter(n -> !n.isGrace())
-        .map(
-            n ->
-                n.onset()
-                    + " to "
-                    + n.end()
-                    + " "
-                    + n.notes().stream()
-                        .map(h -> h.written().semitone() + shift)
-                        .distinct()
-                        .sorted()
-                        .toList())
-        .toList();
-  }
-
-  /** Music of rests and short notes; by the usual settings such gaps are articulation. */
-  private static final MidiSettings RESTS_ARE_MEANT = MidiSettings.USUAL.withLegato(false);
-
-  static LongStream seeds() {
-    return LongStream.range(0, 60);
-  }
-
-  @ParameterizedTest
-  @MethodSource("seeds")
-  void whatIsWrittenReadsBackAsItSounds(long seed) throws Exception {
-    Passage passage = inOneRow(RandomPassages.full(seed));
-    MidiScore score = (MidiScore) open(written(passage));
-    Passage back = score.with(RESTS_ARE_MEANT).read(0).passage();
-    assertThat(sounds(back)).isEqualTo(sounds(passage));
-  }
-
-  /** Without repeats, and with ties of whole chords alone: one head that is held on is no onset. */
-  private static Passage inOneRow(Passage passage) {
-    Set<Integer> joined = new HashSet<>();
-    for (PlayedNote note : PlayedNote.of(passage)) {
-      for (int i = note.events().first(); i <= note.events().last(); i++) {
-        if (note.events().last() > note.events().first()) {
-          joined.add(i);
-        }
-      }
-    }
-    PassageBuilder builder = new PassageBuilder().title("T").part("P");
-    int event = 0;
-    for (int bar = 0; bar < passage.bars().size(); bar++) {
-      Bar whole = passage.bars().get(bar);
-      List<Event> events = new ArrayList<>();
-      while (event < passage.events().size() && passage.events().get(event).bar() == bar) {
-        Event now = passage.events().get(event);
-        boolean loose = now instanceof Sounding && !joined.contains(event++);
-        event += now instanceof Sounding ? 0 : 1;
-        events.add(loose ? untied((Sounding) now) : now);
-      }
-      Bar plain =
-          new Bar(
-              whole.label(),
-              whole.uncounted(),
-              whole.onset(),
-              whole.length(),
-              whole.metre(),
-              whole.key(),
-              whole.clefs(),
-              Bar.Edges.PLAIN);
-      builder.bar(plain, events);
-    }
-    return builder.transposition(passage.transposition()).build();
-  }
-
-  private static Sounding untied(Sounding sounding) {
-    return sounding.withNotes(
-        sounding.notes().stream().map(n -> n.withTies(false, false)).toList());
   }
 
   /** Notes of a line of ABC played with some timing, each held for a share of its length. */

@@ -29,7 +29,7 @@ record DrillOutput(Path file, boolean overwrite) {
    */
   void require(ScoreInput input) {
     if (!isSound()) {
-      music().require(input);
+      music().require(input, false);
     } else if (input.isSame(file)) {
       throw new IllegalArgumentException(
           "--out " + file.getFileName() + " is the input itself, which is never replaced");

@@ -1,14 +1,17 @@
 package app.fret.cli;
 
 import app.fret.engraving.Paper;
+import app.fret.files.ScoreRejectedException;
 import app.fret.files.WholeFile;
 import app.fret.files.pdf.MarkedPart;
 import app.fret.files.pdf.PdfPart;
 import app.fret.files.scores.ScoreWriter;
+import app.fret.files.scores.WholeScores;
 import app.fret.study.MarkedPassage;
 import app.fret.study.Study;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 
 /**
@@ -28,9 +31,10 @@ record MarkedOutput(Path file, boolean overwrite, boolean withTrack) {
   /**
    * Makes sure, before any work is done, that something can be written there.
    *
+   * @param whole whether the whole score is to be written, which is MusicXML
    * @throws IllegalArgumentException when the name asks for no form Fret writes, or it is the input
    */
-  void require(ScoreInput input) {
+  void require(ScoreInput input, boolean whole) {
     boolean device = file.startsWith("/dev");
     if (!device && !ending().matches("musicxml|xml|mxl|abc|mid|pdf")) {
       throw new IllegalArgumentException(
@@ -38,10 +42,24 @@ record MarkedOutput(Path file, boolean overwrite, boolean withTrack) {
               + file.getFileName()
               + ": Fret writes .musicxml, .xml, .mxl, .abc, .mid and .pdf; end the name in one of them");
     }
+    if (whole && !device && !ending().matches("musicxml|xml|mxl")) {
+      throw new IllegalArgumentException(
+          "--whole writes MusicXML; let --out end in .musicxml, .xml or .mxl");
+    }
     if (input.isSame(file)) {
       throw new IllegalArgumentException(
           "--out " + file.getFileName() + " is the input itself, which is never replaced");
     }
+  }
+
+  /**
+   * Writes the whole score that was read, with the marks of the passage in it.
+   *
+   * @return what could not be marked, a phrase each
+   */
+  List<String> writeWhole(Study study, PlanOptions.Opened opened)
+      throws IOException, ScoreRejectedException {
+    return WholeScores.write(opened.score(), opened.cut(), study, file, overwrite);
   }
 
   /** Writes the passage with fingers, strings and bow signs, whole or not at all. */

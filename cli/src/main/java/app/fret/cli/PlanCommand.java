@@ -62,15 +62,17 @@ final class PlanCommand implements Command {
             .map(
                 file ->
                     new MarkedOutput(OutputName.of(file), given.has(OVERWRITE), given.has(TRACK)));
+    boolean whole = given.has(WHOLE);
     if (output.isPresent()) {
-      output.get().require(plan.input());
+      output.get().require(plan.input(), whole);
+    } else if (whole) {
+      throw new IllegalArgumentException("--whole says how --out is written; name a file with it");
     }
-    Optional<WholeScoreOutput> whole = whole(given);
     PlanOptions.Opened opened = plan.open();
     times.finished("read");
     Study study = plan.study(opened, times);
-    if (whole.isPresent()) {
-      whole.get().write(study, opened).forEach(l -> err.println("fret: not marked: " + l));
+    if (output.isPresent() && whole) {
+      output.get().writeWhole(study, opened).forEach(l -> err.println("fret: not marked: " + l));
     } else if (output.isPresent()) {
       output.get().write(study);
     }
@@ -80,22 +82,6 @@ final class PlanCommand implements Command {
         given.has(TEXT)
             ? PlanText.of(study, skipped, others)
             : PlanJson.of(study, skipped, others, notesWithWays, times.byStep));
-  }
-
-  private static Optional<WholeScoreOutput> whole(Arguments given) {
-    if (!given.has(WHOLE)) {
-      return Optional.empty();
-    }
-    String file =
-        given
-            .text(OUT)
-            .orElseThrow(
-                () ->
-                    new IllegalArgumentException(
-                        "--whole says how --out is written; name a file with it"));
-    WholeScoreOutput output = new WholeScoreOutput(OutputName.of(file), given.has(OVERWRITE));
-    output.require();
-    return Optional.of(output);
   }
 
   private static int alternatives(Arguments given) {

@@ -217,6 +217,37 @@ class MainTest {
   }
 
   @Test
+  void marksGoIntoTheWholeScoreOnceAFileOfMusicXmlIsNamed()
+      throws IOException, ScoreRejectedException {
+    Path whole = folder.resolve("whole.musicxml");
+    assertThat(plan("--bars", "2", "--whole", "--out", whole.toString()).exit()).isZero();
+    Passage back = new MusicXmlReader().open(whole).read(0).passage();
+    assertThat(back.events())
+        .filteredOn(e -> ((app.fret.score.Sounding) e).notes().get(0).finger().isPresent())
+        .isNotEmpty()
+        .allMatch(e -> e.bar() == 1);
+    assertThat(plan("--whole").err()).contains("name a file with it");
+    Run pdf = plan("--whole", "--out", folder.resolve("whole.pdf").toString());
+    assertThat(pdf.err()).contains("--whole writes MusicXML");
+    assertThat(List.of(pdf.exit(), plan("--whole").exit())).containsOnly(2);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = ';',
+      value = {
+        "--ways; -1; give a number of notes from 0",
+        "--ways; some; is no whole number",
+        "--sounds; up; say clef or octave-lower",
+        "--sounds; octave-lower; the part has no 8 under its clef"
+      })
+  void whatBoundsOrPlacesAPlanIsRefusedInOneLine(String option, String value, String words) {
+    Run refused = plan(option, value);
+    assertThat(refused.exit()).isEqualTo(2);
+    assertThat(refused.err().strip().lines()).singleElement().asString().contains(words);
+  }
+
+  @Test
   void theHandChangesWhatIsReached() throws IOException {
     Path octave = folder.resolve("octave.abc");
     Files.writeString(octave, "X:1\nT:Octave\nM:4/4\nL:1/4\nQ:1/4=60\nK:C\n[A,A]4|\n");

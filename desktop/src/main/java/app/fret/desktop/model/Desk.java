@@ -10,18 +10,13 @@ import app.fret.book.LogEntry;
 import app.fret.book.NewPassage;
 import app.fret.desktop.sound.SoundPlayer;
 import app.fret.edit.Origins;
-import app.fret.engraving.Paper;
 import app.fret.files.OtherParts;
 import app.fret.files.ReadPassage;
 import app.fret.files.Score;
 import app.fret.files.ScorePlace;
 import app.fret.files.ScoreRejectedException;
 import app.fret.files.WholeFile;
-import app.fret.files.musicxml.ScoreFile;
-import app.fret.files.musicxml.ScoreOutput;
 import app.fret.files.packet.Packet;
-import app.fret.files.pdf.MarkedPart;
-import app.fret.files.pdf.PdfPart;
 import app.fret.files.scores.ScoreFiles;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
@@ -35,10 +30,8 @@ import app.fret.practice.schedule.ItemOutlook;
 import app.fret.reading.Others;
 import app.fret.score.Passage;
 import app.fret.study.Choices;
-import app.fret.study.MarkedPassage;
 import app.fret.study.PossibleStudy;
 import app.fret.study.Study;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -79,6 +72,7 @@ public final class Desk {
   private final PracticeDays days;
   private final PulseDesk pulse;
   private final Papers papers;
+  private final MarkedFiles marked;
   private final Packets packets;
 
   /** Passage that is wanted on the desk, laid there already or still being read. */
@@ -116,6 +110,7 @@ public final class Desk {
     this.packets = new Packets(book, workers, this::write, this::reload, this::tell);
     this.papers =
         new Papers(book, clock, workers, programme, entry -> load(entry).study(), this::write);
+    this.marked = new MarkedFiles(book, workers, this::write, this::tell);
     this.book = book;
     this.clock = clock;
     this.workers = workers;
@@ -148,6 +143,11 @@ public final class Desk {
   /** What of the practice is written to files. */
   public Papers papers() {
     return papers;
+  }
+
+  /** What of the plans is written to files. */
+  public MarkedFiles marked() {
+    return marked;
   }
 
   /** The pulse of what lies open. */
@@ -603,69 +603,6 @@ public final class Desk {
                 choice.target(),
                 choice.dueOn()));
     return entry(owner, stored);
-  }
-
-  /** Writes the open passage with its marks as MusicXML, zipped where the name ends in .mxl. */
-  public void writeMarked(Path file, Consumer<Path> onWritten) {
-    Study study = openStudy();
-    write(file, onWritten, out -> ScoreOutput.write(MarkedPassage.of(study), file, out));
-  }
-
-  /** Writes the whole score of the open passage, layout and all, with the marks in it. */
-  public void writeWhole(Path file, Consumer<Path> onWritten) {
-    Study study = openStudy();
-    BookPassage stored = open.get().orElseThrow().opened().entry();
-    workers.plan(
-        () -> {
-          try {
-            byte[] original = workers.askBook(() -> book.score(stored.id()));
-            Score score = new ScoreFiles().open(stored.fileName(), original);
-            List<String> left = writeWhole(score, stored, study, file);
-            workers.show(() -> onWritten.accept(file));
-            if (!left.isEmpty()) {
-              tell("Not marked: " + String.join("; ", left) + ".");
-            }
-          } catch (ScoreRejectedException e) {
-            tell(e.getMessage());
-          } catch (IOException e) {
-            tell(e.getMessage() + ".");
-          }
-        },
-        this::tell);
-  }
-
-  private static List<String> writeWhole(Score score, BookPassage stored, Study study, Path file)
-      throws ScoreRejectedException, IOException {
-    if (!(score instanceof ScoreFile whole)) {
-      throw new ScoreRejectedException(
-          score.place(), "it is no MusicXML and has no layout to keep; write the marked part");
-    }
-    ByteArrayOutputStream marked = new ByteArrayOutputStream();
-    ScoreFile.Cut cut = new ScoreFile.Cut(stored.cut().part(), stored.cut().firstBar());
-    List<String> left =
-        whole.writeMarked(cut, study.passage(), MarkedPassage.of(study), file, marked);
-    WholeFile.write(file, true, marked::writeTo);
-    return left;
-  }
-
-  /** Writes the open passage with its marks as PDF. */
-  public void writePdf(Path file, Paper paper, boolean withTrack, Consumer<Path> onWritten) {
-    Study study = openStudy();
-    write(
-        file,
-        onWritten,
-        out ->
-            PdfPart.write(
-                new MarkedPart(study, withTrack).pages(paper),
-                study.passage().title(),
-                paper,
-                out));
-  }
-
-  private Study openStudy() {
-    return open.get()
-        .map(PassageDesk::study)
-        .orElseThrow(() -> new IllegalStateException("no passage lies on the desk"));
   }
 
   /** The dialog has asked before another file is replaced. */

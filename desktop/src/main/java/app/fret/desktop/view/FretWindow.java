@@ -378,7 +378,9 @@ public final class FretWindow extends StackPane {
 
   /** Writes the part of the open passage as PDF, with or without the place of the bow. */
   public void writePdf(Path file, Paper paper, boolean withTrack) {
-    desk.writePdf(file, paper, withTrack, this::tellWritten);
+    desk.openProperty()
+        .get()
+        .ifPresent(p -> desk.marked().writePdf(p, file, paper, withTrack, this::tellWritten));
   }
 
   private Window window() {
@@ -402,7 +404,7 @@ public final class FretWindow extends StackPane {
 
   /** Writes the marked part of the open passage. */
   public void write(Path file) {
-    desk.writeMarked(file, this::tellWritten);
+    desk.openProperty().get().ifPresent(p -> desk.marked().writePart(p, file, this::tellWritten));
   }
 
   private void tellWritten(Path file) {

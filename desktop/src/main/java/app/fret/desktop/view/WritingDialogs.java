@@ -43,7 +43,7 @@ final class WritingDialogs {
         "Write the marked part",
         "marked.musicxml",
         Optional.empty(),
-        (p, file) -> desk.writeMarked(file, written));
+        (p, file) -> desk.marked().writePart(p, file, written));
   }
 
   /** The whole score that the passage is from, with its marks. */
@@ -52,7 +52,7 @@ final class WritingDialogs {
         "Write the whole score with the marks",
         "marked-score.musicxml",
         Optional.empty(),
-        (p, file) -> desk.writeWhole(file, written));
+        (p, file) -> desk.marked().writeWhole(p, file, written));
   }
 
   /** The part as PDF, with or without the place of the bow. */
@@ -61,7 +61,7 @@ final class WritingDialogs {
         "Write the part as PDF",
         "marked-part.pdf",
         Optional.of(PDF),
-        (p, file) -> desk.writePdf(file, paper, withTrack, written));
+        (p, file) -> desk.marked().writePdf(p, file, paper, withTrack, written));
   }
 
   /** The week as a practice sheet. */

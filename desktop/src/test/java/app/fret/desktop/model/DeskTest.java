@@ -12,10 +12,13 @@ import app.fret.book.Book;
 import app.fret.book.BookException;
 import app.fret.book.BookPassage;
 import app.fret.files.musicxml.MusicXmlWriter;
+import app.fret.files.scores.ScoreFiles;
 import app.fret.lefthand.PinAt;
 import app.fret.score.BeatUnit;
 import app.fret.score.Finger;
 import app.fret.score.NoteRef;
+import app.fret.score.Passage;
+import app.fret.score.Sounding;
 import app.fret.score.Tempo;
 import app.fret.study.Choices;
 import app.fret.testing.Music;
@@ -165,10 +168,23 @@ class DeskTest {
   @Test
   void aFolderThatIsNotThereIsAFaultInWords() throws IOException {
     desk.add(offer("C5/1"), forNewPlayer(0, 0));
-    desk.writeMarked(folder.resolve("none/marked.musicxml"), written -> {});
+    PassageDesk open = desk.openProperty().get().orElseThrow();
+    desk.marked().writePart(open, folder.resolve("none/marked.musicxml"), written -> {});
     assertThat(desk.faultProperty().get().map(Notice::words))
         .contains(
             "marked.musicxml cannot be written: its folder is not there; make it or choose another.");
+  }
+
+  @Test
+  void theWholeScoreIsWrittenWithTheMarksOfThePassageInIt() throws Exception {
+    desk.add(offer("C5/1 | D5/1 | E5/1"), forNewPlayer(1, 1));
+    Path file = folder.resolve("whole.musicxml");
+    desk.marked().writeWhole(desk.openProperty().get().orElseThrow(), file, written -> {});
+    Passage whole = new ScoreFiles().open(file).read(0).passage();
+    assertThat(whole.bars()).hasSize(3);
+    assertThat(whole.events())
+        .extracting(e -> ((Sounding) e).notes().get(0).finger().isPresent())
+        .containsExactly(false, true, false);
   }
 
   @Test

@@ -529,13 +529,18 @@ public final class Desk {
   /**
    * Reads a part of an offered file.
    *
-   * @param onRead hears what was read, unless another part was asked for meanwhile
+   * @param asker who asks: of several askings of one the newest counts
+   * @param onRead hears what was read
    * @param onRefused hears why it cannot be read
    */
   public void readPart(
-      ImportOffer offer, int part, Consumer<ReadPassage> onRead, Consumer<String> onRefused) {
+      Object asker,
+      ImportOffer offer,
+      int part,
+      Consumer<ReadPassage> onRead,
+      Consumer<String> onRefused) {
     workers.layOut(
-        offer,
+        asker,
         () -> {
           try {
             ReadPassage read = offer.score().read(part);

@@ -260,7 +260,7 @@ final class AddPassagePane extends VBox {
     layout.setText("");
     passedOver.setText("Reading the part …");
     layOut();
-    desk.readPart(asked, index, this::showPart, this::refusePart);
+    desk.readPart(this, asked, index, this::showPart, this::refusePart);
   }
 
   private void refusePart(String why) {

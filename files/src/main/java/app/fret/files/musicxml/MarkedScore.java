@@ -38,8 +38,6 @@ import org.xml.sax.SAXException;
  * stands in it stay as they are.
  */
 final class MarkedScore {
-  private static final int MOST_SLUR_NUMBERS = 16;
-
   private final ScorePlace place;
   private final Document document;
   private final List<SourceNotes.Placed> source;
@@ -90,6 +88,8 @@ final class MarkedScore {
     for (int event = 0; event < marked.events().size(); event++) {
       if (marked.events().get(event) instanceof Sounding sounding) {
         mark(event, sounding);
+      } else {
+        rest(event, marked.events().get(event));
       }
     }
     if (!marked.slurs().equals(slursInFile)) {
@@ -102,10 +102,15 @@ final class MarkedScore {
     return left;
   }
 
+  /** A rest gets no marks, but slurs may lead over it and end there. */
+  private void rest(int event, Event rest) {
+    find(rest, "").ifPresent(element -> firstHeads.put(event, element));
+  }
+
   private void mark(int event, Sounding sounding) {
     for (int i = 0; i < sounding.notes().size(); i++) {
       Note head = sounding.notes().get(i);
-      Optional<Element> element = find(sounding, head);
+      Optional<Element> element = find(sounding, pitch(head));
       if (element.isEmpty()) {
         lost++;
         continue;
@@ -117,9 +122,12 @@ final class MarkedScore {
     }
   }
 
-  private Optional<Element> find(Event event, Note head) {
+  private static String pitch(Note head) {
+    return head.written().step().name() + head.written().alter() + head.written().octave();
+  }
+
+  private Optional<Element> find(Event event, String pitch) {
     Fraction within = event.onset().subtract(marked.bars().get(event.bar()).onset());
-    String pitch = head.written().step().name() + head.written().alter() + head.written().octave();
     Optional<Element> element =
         source.stream()
             .filter(s -> s.measure() == firstBar + event.bar())
@@ -135,31 +143,59 @@ final class MarkedScore {
   /** Slurs that begin and end inside the passage are those of the plan; others stay. */
   private void rewriteSlurs() {
     Map<String, Element> open = new HashMap<>();
-    Map<String, Element> openNote = new HashMap<>();
     for (SourceNotes.Placed note : source) {
-      for (Element notations : SourceNotes.children(note.element(), "notations")) {
-        for (Element slur : SourceNotes.children(notations, "slur")) {
-          String number = slur.getAttribute("number");
-          if (slur.getAttribute("type").equals("start")) {
-            open.put(number, slur);
-            openNote.put(number, note.element());
-          } else if (slur.getAttribute("type").equals("stop") && open.containsKey(number)) {
-            removeInside(open.remove(number), openNote.remove(number), slur, note.element());
-          }
-        }
+      List<Element> slurs = slurs(note.element());
+      for (Element stop : ofType(slurs, "stop")) {
+        Optional.ofNullable(open.remove(stop.getAttribute("number")))
+            .ifPresent(start -> removeInside(start, stop));
       }
+      ofType(slurs, "start").forEach(start -> open.put(start.getAttribute("number"), start));
     }
-    NumberPool<Integer> numbers = new NumberPool<>();
+    NumberPool<Integer> numbers = freeNumbers();
     for (int event = 0; event < marked.events().size(); event++) {
       writeSlurs(event, numbers);
     }
   }
 
-  private void removeInside(Element start, Element first, Element stop, Element last) {
-    if (found.contains(first) && found.contains(last)) {
+  private static List<Element> slurs(Element note) {
+    return SourceNotes.children(note, "notations").stream()
+        .flatMap(n -> SourceNotes.children(n, "slur").stream())
+        .toList();
+  }
+
+  private static List<Element> ofType(List<Element> slurs, String type) {
+    return slurs.stream().filter(s -> s.getAttribute("type").equals(type)).toList();
+  }
+
+  /** Numbers that no slur has which stays and touches the bars of the passage. */
+  private NumberPool<Integer> freeNumbers() {
+    Set<String> kept = new HashSet<>();
+    int lastBar = firstBar + marked.bars().size() - 1;
+    source.stream()
+        .filter(s -> s.measure() >= firstBar && s.measure() <= lastBar)
+        .forEach(s -> slurs(s.element()).forEach(k -> kept.add(k.getAttribute("number"))));
+    NumberPool<Integer> numbers = new NumberPool<>();
+    for (int number = 1; number <= NumberPool.MOST; number++) {
+      numbers.take(-number);
+    }
+    for (int number = 1; number <= NumberPool.MOST; number++) {
+      boolean isPlain = number == 1 && kept.contains("");
+      if (!kept.contains(String.valueOf(number)) && !isPlain) {
+        numbers.free(-number);
+      }
+    }
+    return numbers;
+  }
+
+  private void removeInside(Element start, Element stop) {
+    if (found.contains(noteOf(start)) && found.contains(noteOf(stop))) {
       start.getParentNode().removeChild(start);
       stop.getParentNode().removeChild(stop);
     }
+  }
+
+  private static Element noteOf(Element slur) {
+    return (Element) slur.getParentNode().getParentNode();
   }
 
   private void writeSlurs(int event, NumberPool<Integer> numbers) {
@@ -176,7 +212,7 @@ final class MarkedScore {
     for (int i = 0; i < marked.slurs().size(); i++) {
       Span slur = marked.slurs().get(i);
       if (isWhole(slur) && slur.first() == event && slur.last() > event) {
-        new NotePencil(head).slur("start", Math.min(MOST_SLUR_NUMBERS, numbers.take(i)));
+        new NotePencil(head).slur("start", numbers.take(i));
       }
     }
   }

@@ -211,7 +211,7 @@ final class NoteWriter {
     for (int i = 0; i < tuplets.size(); i++) {
       Span span = tuplets.get(i).span();
       if (span.first() == event) {
-        ends.add(tupletStart(tupletNumbers.take(i), tuplets.get(i).bracket()));
+        ends.add(tupletStart(tupletNumbers.take(i), tuplets.get(i), says(event)));
       }
       if (span.first() == event && span.last() == event) {
         ends.add(tuplet("stop", tupletNumbers.free(i)));
@@ -228,10 +228,26 @@ final class NoteWriter {
     return xml -> xml.empty("tuplet", "type", type, "number", String.valueOf(number));
   }
 
-  private static XmlOut.Content tupletStart(int number, boolean bracket) {
-    String printed = bracket ? "yes" : "no";
-    return xml ->
-        xml.empty("tuplet", "type", "start", "number", String.valueOf(number), "bracket", printed);
+  /** The ratio that the element of an event states. */
+  private TupletRatio says(int event) {
+    Event first = events.get(event);
+    return isSaid(first) ? first.written().ratio() : TupletRatio.NONE;
+  }
+
+  /** A tuplet whose first note states another ratio, or none, states its own. */
+  private static XmlOut.Content tupletStart(int number, Tuplet tuplet, TupletRatio stated) {
+    String[] attributes = {
+      "type", "start", "number", String.valueOf(number), "bracket", tuplet.bracket() ? "yes" : "no"
+    };
+    if (tuplet.ratio().equals(stated)) {
+      return xml -> xml.empty("tuplet", attributes);
+    }
+    return xml -> {
+      xml.open("tuplet", attributes);
+      xml.open("tuplet-actual").leaf("tuplet-number", tuplet.ratio().actual()).close();
+      xml.open("tuplet-normal").leaf("tuplet-number", tuplet.ratio().normal()).close();
+      xml.close();
+    };
   }
 
   /** What leads on from an event; empty for none and where nothing follows. */

@@ -18,7 +18,7 @@ final class SourceNotes {
    * @param measure number of its measure, from 0
    * @param within time from the measure's start, in whole notes
    * @param grace whether it is a grace note
-   * @param pitch step, alteration and octave, such as {@code F14}
+   * @param pitch step, alteration and octave, such as {@code F14}; empty for a rest
    * @param element the element
    */
   record Placed(int measure, Fraction within, boolean grace, String pitch, Element element) {}
@@ -30,7 +30,7 @@ final class SourceNotes {
 
   private SourceNotes() {}
 
-  /** All pitched notes of a part, in the order of the file. */
+  /** All pitched notes and rests of a part, in the order of the file. */
   static List<Placed> of(Element part) {
     SourceNotes found = new SourceNotes();
     List<Element> measures = children(part, "measure");
@@ -82,6 +82,7 @@ final class SourceNotes {
     if (!cue) {
       children(note, "pitch")
           .forEach(p -> notes.add(new Placed(measure, onset, grace, pitch(p), note)));
+      children(note, "rest").forEach(r -> notes.add(new Placed(measure, onset, grace, "", note)));
     }
     if (!chord && !grace) {
       lastOnset = onset;

@@ -8,11 +8,15 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Pattern;
 
 /** Joins the starts and stops of slurs and tuplets into spans of events. */
 final class SpanReader {
   private static final Comparator<Span> IN_ORDER =
       Comparator.comparingInt(Span::first).thenComparingInt(Span::last);
+
+  private static final Pattern FIGURE = Pattern.compile("[1-9]\\d{0,8}");
 
   private final Skipped skipped;
   private final Map<Integer, Integer> openSlurs = new HashMap<>();
@@ -66,9 +70,25 @@ final class SpanReader {
   private void startTuplet(
       Source tuplet, int event, TupletRatio ratio, boolean beamed, String bar) {
     boolean bracket = tuplet.attribute("bracket").map(b -> b.strip().equals("yes")).orElse(!beamed);
-    if (openTuplets.put(number(tuplet), new OpenTuplet(event, ratio, bracket)) != null) {
+    TupletRatio printed = printed(tuplet).orElse(ratio);
+    if (openTuplets.put(number(tuplet), new OpenTuplet(event, printed, bracket)) != null) {
       skipped.add("a tuplet sign without an end", bar);
     }
+  }
+
+  /** What a tuplet says of its own figures, where they are others than those of its first note. */
+  private static Optional<TupletRatio> printed(Source tuplet) {
+    Optional<Integer> actual = figure(tuplet, "tuplet-actual");
+    Optional<Integer> normal = figure(tuplet, "tuplet-normal");
+    return actual.flatMap(a -> normal.map(n -> new TupletRatio(a, n)));
+  }
+
+  private static Optional<Integer> figure(Source tuplet, String side) {
+    return tuplet
+        .child(side)
+        .flatMap(s -> s.textOf("tuplet-number"))
+        .filter(text -> FIGURE.matcher(text).matches())
+        .map(Integer::valueOf);
   }
 
   private void stopTuplet(Source tuplet, int event, String bar) {

@@ -108,6 +108,25 @@ class MarkedScoreTest {
     assertThat(back.slurs()).containsExactly(new Span(0, 1), new Span(2, 3));
   }
 
+  /** A slur from the bar before ends inside the passage and has the first number. */
+  @Test
+  void aNewSlurIsNotMistakenForOneThatCrossesThePassagesEdge() throws Exception {
+    String tied = "<notations><slur type=\"%s\" number=\"1\"/></notations>";
+    byte[] score =
+        Xml.score(
+            Xml.head(4, 4) + note("C", "") + note("D", tied.formatted("start")),
+            note("E", "") + note("F", tied.formatted("stop")));
+    ScoreFile file = new MusicXmlReader().open("whole.musicxml", score);
+    Passage bar = file.read(0).intake().cut(1, 1);
+    String whole = written(file, bar, bar.withSlurs(List.of(new Span(0, 1))));
+    Passage back =
+        new MusicXmlReader()
+            .open("back.musicxml", whole.getBytes(StandardCharsets.UTF_8))
+            .read(0)
+            .passage();
+    assertThat(back.slurs()).containsExactlyInAnyOrder(new Span(1, 3), new Span(2, 3));
+  }
+
   @Test
   void notesThatTheFileLacksAreCounted() throws Exception {
     ScoreFile file = new MusicXmlReader().open("whole.musicxml", score());

@@ -12,6 +12,8 @@ import app.fret.score.BarAccidentals;
 import app.fret.score.BeatUnit;
 import app.fret.score.Passage;
 import app.fret.score.Tempo;
+import app.fret.score.Tuplet;
+import app.fret.score.TupletRatio;
 import app.fret.study.Choices;
 import app.fret.study.MarkedPassage;
 import app.fret.study.Study;
@@ -21,6 +23,8 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.file.Path;
+import java.util.List;
 import java.util.stream.LongStream;
 import javax.xml.XMLConstants;
 import javax.xml.transform.stream.StreamSource;
@@ -134,5 +138,43 @@ class MusicXmlRoundTripTest {
         Xml.score(Xml.head(4, 4) + Xml.whole("C").replace("<voice>1</voice>", "<vice>1</vice>"));
     org.assertj.core.api.Assertions.assertThatThrownBy(() -> validate(broken))
         .isInstanceOf(SAXException.class);
+  }
+
+  /** Marks that are pencilled into a file leave it valid, and every note is found there. */
+  @ParameterizedTest
+  @MethodSource("seeds")
+  void aWholeScoreWithMarksInItIsValid(long seed) throws Exception {
+    ScoreFile file =
+        new MusicXmlReader().open("whole.musicxml", written(RandomPassages.full(seed)));
+    Passage printed = file.read(0).passage();
+    Passage slurred = printed.withSlurs(List.of());
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    assertThat(
+            file.writeMarked(new ScoreFile.Cut(0, 0), printed, slurred, Path.of("w.musicxml"), out))
+        .isEmpty();
+    validate(out.toByteArray());
+    Passage back = new MusicXmlReader().open("back.musicxml", out.toByteArray()).read(0).passage();
+    assertThat(back.slurs()).isEmpty();
+    assertThat(back.events()).containsExactlyElementsOf(slurred.events());
+    assertThat(back).isEqualTo(slurred);
+  }
+
+  /**
+   * Files give lengths that contradict their print; the figure of the tuplet is kept all the same.
+   */
+  @Test
+  void aTupletKeepsItsFigureWhereItsFirstNoteStatesNone() throws Exception {
+    String note = "<note><pitch><step>C</step><octave>5</octave></pitch><duration>5</duration>";
+    String start =
+        "<notations><tuplet type=\"start\"><tuplet-actual><tuplet-number>3</tuplet-number>"
+            + "</tuplet-actual><tuplet-normal><tuplet-number>2</tuplet-number></tuplet-normal>"
+            + "</tuplet></notations></note>";
+    String stop = "<notations><tuplet type=\"stop\"/></notations></note>";
+    byte[] score = Xml.score(Xml.head(5, 8) + note + start + note + stop);
+    Passage passage = new MusicXmlReader().open("t.musicxml", score).read(0).passage();
+    assertThat(passage.tuplets()).extracting(Tuplet::ratio).containsExactly(new TupletRatio(3, 2));
+    byte[] again = written(passage);
+    validate(again);
+    assertThat(new MusicXmlReader().open("t.musicxml", again).read(0).passage()).isEqualTo(passage);
   }
 }

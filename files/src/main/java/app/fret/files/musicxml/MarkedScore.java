@@ -44,7 +44,7 @@ final class MarkedScore {
   private final Passage marked;
   private final int firstBar;
   private final Map<Integer, Element> firstHeads = new HashMap<>();
-  private final Set<Element> found = new HashSet<>();
+  private final Map<Element, Integer> eventOf = new HashMap<>();
   private int lost;
 
   /**
@@ -82,9 +82,10 @@ final class MarkedScore {
   /**
    * Writes the marks in.
    *
+   * @param printed slurs of the passage as it was cut from the score
    * @return what has no place in the file, a phrase each
    */
-  List<String> mark(List<Span> slursInFile) {
+  List<String> mark(List<Span> printed) {
     for (int event = 0; event < marked.events().size(); event++) {
       if (marked.events().get(event) instanceof Sounding sounding) {
         mark(event, sounding);
@@ -92,8 +93,8 @@ final class MarkedScore {
         rest(event, marked.events().get(event));
       }
     }
-    if (!marked.slurs().equals(slursInFile)) {
-      rewriteSlurs();
+    if (!marked.slurs().equals(printed)) {
+      rewriteSlurs(printed);
     }
     List<String> left = new ArrayList<>();
     if (lost > 0) {
@@ -104,13 +105,13 @@ final class MarkedScore {
 
   /** A rest gets no marks, but slurs may lead over it and end there. */
   private void rest(int event, Event rest) {
-    find(rest, "").ifPresent(element -> firstHeads.put(event, element));
+    find(event, rest, "").ifPresent(element -> firstHeads.put(event, element));
   }
 
   private void mark(int event, Sounding sounding) {
     for (int i = 0; i < sounding.notes().size(); i++) {
       Note head = sounding.notes().get(i);
-      Optional<Element> element = find(sounding, pitch(head));
+      Optional<Element> element = find(event, sounding, pitch(head));
       if (element.isEmpty()) {
         lost++;
         continue;
@@ -126,7 +127,7 @@ final class MarkedScore {
     return head.written().step().name() + head.written().alter() + head.written().octave();
   }
 
-  private Optional<Element> find(Event event, String pitch) {
+  private Optional<Element> find(int index, Event event, String pitch) {
     Fraction within = event.onset().subtract(marked.bars().get(event.bar()).onset());
     Optional<Element> element =
         source.stream()
@@ -134,27 +135,40 @@ final class MarkedScore {
             .filter(s -> s.pitch().equals(pitch) && s.within().equals(within))
             .filter(s -> s.grace() == (event.length().signum() == 0))
             .map(SourceNotes.Placed::element)
-            .filter(e -> !found.contains(e))
+            .filter(e -> !eventOf.containsKey(e))
             .findFirst();
-    element.ifPresent(found::add);
+    element.ifPresent(e -> eventOf.put(e, index));
     return element;
   }
 
-  /** Slurs that begin and end inside the passage are those of the plan; others stay. */
-  private void rewriteSlurs() {
+  /**
+   * Slurs that begin and end inside the passage are those of the plan. Those that cross its edge
+   * stay as they are; what the passage has of them is not written again.
+   */
+  private void rewriteSlurs(List<Span> printed) {
+    List<Span> crossing = new ArrayList<>(printed);
+    crossing.removeAll(removeInside());
+    List<Span> slurs = new ArrayList<>(marked.slurs());
+    slurs.removeAll(crossing);
+    NumberPool<Integer> numbers = freeNumbers();
+    for (int event = 0; event < marked.events().size(); event++) {
+      writeSlurs(slurs, event, numbers);
+    }
+  }
+
+  private Set<Span> removeInside() {
+    Set<Span> removed = new HashSet<>();
     Map<String, Element> open = new HashMap<>();
     for (SourceNotes.Placed note : source) {
       List<Element> slurs = slurs(note.element());
       for (Element stop : ofType(slurs, "stop")) {
         Optional.ofNullable(open.remove(stop.getAttribute("number")))
-            .ifPresent(start -> removeInside(start, stop));
+            .flatMap(start -> removeInside(start, stop))
+            .ifPresent(removed::add);
       }
       ofType(slurs, "start").forEach(start -> open.put(start.getAttribute("number"), start));
     }
-    NumberPool<Integer> numbers = freeNumbers();
-    for (int event = 0; event < marked.events().size(); event++) {
-      writeSlurs(event, numbers);
-    }
+    return removed;
   }
 
   private static List<Element> slurs(Element note) {
@@ -187,30 +201,34 @@ final class MarkedScore {
     return numbers;
   }
 
-  private void removeInside(Element start, Element stop) {
-    if (found.contains(noteOf(start)) && found.contains(noteOf(stop))) {
-      start.getParentNode().removeChild(start);
-      stop.getParentNode().removeChild(stop);
+  private Optional<Span> removeInside(Element start, Element stop) {
+    Integer first = eventOf.get(noteOf(start));
+    Integer last = eventOf.get(noteOf(stop));
+    if (first == null || last == null) {
+      return Optional.empty();
     }
+    start.getParentNode().removeChild(start);
+    stop.getParentNode().removeChild(stop);
+    return Optional.of(new Span(first, last));
   }
 
   private static Element noteOf(Element slur) {
     return (Element) slur.getParentNode().getParentNode();
   }
 
-  private void writeSlurs(int event, NumberPool<Integer> numbers) {
+  private void writeSlurs(List<Span> slurs, int event, NumberPool<Integer> numbers) {
     Element head = firstHeads.get(event);
     if (head == null) {
       return;
     }
-    for (int i = 0; i < marked.slurs().size(); i++) {
-      Span slur = marked.slurs().get(i);
+    for (int i = 0; i < slurs.size(); i++) {
+      Span slur = slurs.get(i);
       if (isWhole(slur) && slur.last() == event && slur.first() < event) {
         new NotePencil(head).slur("stop", numbers.free(i));
       }
     }
-    for (int i = 0; i < marked.slurs().size(); i++) {
-      Span slur = marked.slurs().get(i);
+    for (int i = 0; i < slurs.size(); i++) {
+      Span slur = slurs.get(i);
       if (isWhole(slur) && slur.first() == event && slur.last() > event) {
         new NotePencil(head).slur("start", numbers.take(i));
       }

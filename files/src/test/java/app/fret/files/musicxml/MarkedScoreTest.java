@@ -115,7 +115,7 @@ class MarkedScoreTest {
     byte[] score =
         Xml.score(
             Xml.head(4, 4) + note("C", "") + note("D", tied.formatted("start")),
-            note("E", "") + note("F", tied.formatted("stop")));
+            note("E", tied.formatted("stop")) + note("F", ""));
     ScoreFile file = new MusicXmlReader().open("whole.musicxml", score);
     Passage bar = file.read(0).intake().cut(1, 1);
     String whole = written(file, bar, bar.withSlurs(List.of(new Span(0, 1))));
@@ -124,7 +124,7 @@ class MarkedScoreTest {
             .open("back.musicxml", whole.getBytes(StandardCharsets.UTF_8))
             .read(0)
             .passage();
-    assertThat(back.slurs()).containsExactlyInAnyOrder(new Span(1, 3), new Span(2, 3));
+    assertThat(back.slurs()).containsExactly(new Span(1, 2), new Span(2, 3));
   }
 
   @Test

@@ -84,10 +84,7 @@ public record Bar(
 
   /** What its notes and rests add up to, in the unit of its metre where that goes: {@code 5/4}. */
   public String sum() {
-    Fraction units = length.multiply(metre.unit());
-    return units.getDenominator() == 1
-        ? units.getNumerator() + "/" + metre.unit()
-        : length.getNumerator() + "/" + length.getDenominator();
+    return metre.sum(length);
   }
 
   /** How far into the metre a moment lies; the notes of a pickup stand at its end. */

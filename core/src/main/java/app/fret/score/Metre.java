@@ -47,6 +47,14 @@ public record Metre(List<Integer> groups, int unit, Sign sign) {
     return groups.stream().mapToInt(Integer::intValue).sum();
   }
 
+  /** A length in the unit of this metre where that goes: {@code 5/4}. */
+  public String sum(Fraction length) {
+    Fraction units = length.multiply(unit);
+    return units.getDenominator() == 1
+        ? units.getNumerator() + "/" + unit
+        : length.getNumerator() + "/" + length.getDenominator();
+  }
+
   /** Length of a full bar as a fraction of a whole note. */
   public Fraction barLength() {
     return Fraction.of(upper(), unit);

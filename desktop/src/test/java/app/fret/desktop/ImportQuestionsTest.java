@@ -76,7 +76,7 @@ class ImportQuestionsTest extends Journey {
     }
     open(robot, file);
     assertThat(robot.lookup("#add-grid").queryAs(ComboBox.class).getValue())
-        .isEqualTo("simplest that is heard");
+        .isEqualTo("the simplest that fits what is heard");
     CheckBox legato = robot.lookup("#add-legato").queryAs(CheckBox.class);
     assertThat(legato.isSelected()).isTrue();
     robot.clickOn(legato);

@@ -20,7 +20,9 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -200,7 +202,10 @@ final class AddPassagePane extends VBox {
       form.addRow(row++, Parts.label("From mark", "quiet"), mark);
     }
     if (offer.score() instanceof MidiScore) {
-      form.addRow(row++, Parts.label("Written down in", "quiet"), questions.ofPlayedNotes());
+      Label rhythm = Parts.label("Rhythm", "quiet");
+      GridPane.setValignment(rhythm, VPos.TOP);
+      rhythm.setPadding(new Insets(8, 0, 0, 0)); // beside the first of the three answers
+      form.addRow(row++, rhythm, questions.ofPlayedNotes());
     }
     if (isEightOpen()) {
       form.addRow(row++, Parts.label("It sounds", "quiet"), questions.ofEightBelow());

@@ -23,8 +23,8 @@ final class ReadingQuestions {
   private static final String OCTAVE_LOWER = "an octave lower; the 8 is a reminder";
 
   private final ComboBox<String> grid = new ComboBox<>();
-  private final CheckBox swing = new CheckBox("swung eighths as even ones");
-  private final CheckBox legato = new CheckBox("short gaps are articulation, no rests");
+  private final CheckBox swing = new CheckBox("swung eighths are written even");
+  private final CheckBox legato = new CheckBox("short gaps are articulation, not rests");
   private final ComboBox<String> sounds = new ComboBox<>();
 
   /**
@@ -50,12 +50,12 @@ final class ReadingQuestions {
 
   private static Map<String, String> grids() {
     Map<String, String> grids = new LinkedHashMap<>();
-    grids.put("simplest that is heard", "auto");
-    grids.put("eighths", "1/8");
-    grids.put("sixteenths", "1/16");
-    grids.put("thirty-seconds", "1/32");
-    grids.put("eighths and triplets", "1/8,1/8t");
-    grids.put("sixteenths and triplets", "1/16,1/8t");
+    grids.put("the simplest that fits what is heard", "auto");
+    grids.put("in eighths", "1/8");
+    grids.put("in sixteenths", "1/16");
+    grids.put("in thirty-seconds", "1/32");
+    grids.put("in eighths and triplets", "1/8,1/8t");
+    grids.put("in sixteenths and triplets", "1/16,1/8t");
     return grids;
   }
 

@@ -378,7 +378,8 @@ final class MeasureReader {
       return full;
     }
     if (length.compareTo(full) > 0 && !free) {
-      skipped.add(Skipped.TOO_LONG + ": " + length + " in " + state.metre(), bar);
+      skipped.add(
+          Skipped.TOO_LONG + ": " + state.metre().sum(length) + " in " + state.metre(), bar);
     }
     if (length.compareTo(full) < 0 && !edge && !free && !measure.is("implicit", "yes")) {
       skipped.add("no music, but note: less than the metre asks for", bar);

@@ -411,7 +411,7 @@ class MusicXmlReaderTest {
           .containsExactly("false 3/4", "true 7/8", "false 3/4");
       assertThat(read.skipped())
           .containsExactly(
-              "no music, but note: a bar longer than its metre, kept as it is: 7 / 8 in 3/4 in bar"
+              "no music, but note: a bar longer than its metre, kept as it is: 7/8 in 3/4 in bar"
                   + " 2");
     }
   }

@@ -7,7 +7,6 @@ import app.fret.book.BookPlayer;
 import app.fret.book.Decided;
 import app.fret.book.Found;
 import app.fret.book.LogEntry;
-import app.fret.book.NewPassage;
 import app.fret.desktop.sound.SoundPlayer;
 import app.fret.edit.Origins;
 import app.fret.files.OtherParts;
@@ -20,18 +19,13 @@ import app.fret.files.packet.Packet;
 import app.fret.files.scores.ScoreFiles;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
-import app.fret.instrument.PlayerSetup;
-import app.fret.lefthand.PinConflictException;
 import app.fret.practice.Climb;
 import app.fret.practice.Ladder;
 import app.fret.practice.PracticeChoices;
-import app.fret.practice.Scale;
 import app.fret.practice.schedule.ItemOutlook;
 import app.fret.reading.Others;
 import app.fret.score.Passage;
-import app.fret.study.Choices;
 import app.fret.study.PossibleStudy;
-import app.fret.study.Study;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -54,9 +48,6 @@ public final class Desk {
   private final Workers workers;
   private final ObservableList<ProgrammeEntry> programme = FXCollections.observableArrayList();
 
-  /** What offering a file is for: of several the newest counts. */
-  private final Object offering = new Object();
-
   private final ObservableList<String> unreadable = FXCollections.observableArrayList();
   private final ReadOnlyObjectWrapper<Optional<PassageDesk>> open =
       new ReadOnlyObjectWrapper<>(this, "open", Optional.empty());
@@ -73,6 +64,7 @@ public final class Desk {
   private final PulseDesk pulse;
   private final Papers papers;
   private final MarkedFiles marked;
+  private final Imports imports;
   private final Packets packets;
 
   /** Passage that is wanted on the desk, laid there already or still being read. */
@@ -107,10 +99,11 @@ public final class Desk {
             this::tell,
             open::get,
             this::openById);
-    this.packets = new Packets(book, workers, this::write, this::reload, this::tell);
+    this.packets = new Packets(book, workers, this::write, this::reload, this::tellSoon);
     this.papers =
         new Papers(book, clock, workers, programme, entry -> load(entry).study(), this::write);
-    this.marked = new MarkedFiles(book, workers, this::write, this::tell);
+    this.imports = new Imports(book, workers, this::tellSoon, this::showAdded);
+    this.marked = new MarkedFiles(book, workers, this::write, this::tellSoon);
     this.book = book;
     this.clock = clock;
     this.workers = workers;
@@ -143,6 +136,24 @@ public final class Desk {
   /** What of the practice is written to files. */
   public Papers papers() {
     return papers;
+  }
+
+  /** What is taken in. */
+  public Imports imports() {
+    return imports;
+  }
+
+  private void showAdded(Imports.Added added) {
+    ProgrammeEntry entry = entry(added.owner(), added.passage());
+    Read all = readProgramme();
+    workers.show(
+        () -> {
+          if (added.offer().isTyped(draft)) {
+            keepDraft("");
+          }
+          show(all);
+          open(entry);
+        });
   }
 
   /** What of the plans is written to files. */
@@ -251,7 +262,7 @@ public final class Desk {
             PassageDesk desk = load(entry);
             workers.show(() -> showIfWanted(desk));
           } catch (ScoreRejectedException | OutOfRangeException e) {
-            tell(e.getMessage());
+            tellSoon(Notice.of(e.getMessage()));
           }
         },
         this::tell);
@@ -423,193 +434,6 @@ public final class Desk {
     }
   }
 
-  /**
-   * Hands on what typed music offers.
-   *
-   * @throws ScoreRejectedException when it cannot stand as it is
-   */
-  public ImportOffer offerTyped(String abc) throws ScoreRejectedException {
-    return ImportOffer.typed(abc, players());
-  }
-
-  /**
-   * Hands on a scale as music for a player.
-   *
-   * @throws IllegalArgumentException when their instrument has not so many octaves
-   */
-  public ImportOffer offerScale(Scale scale, BookPlayer player) {
-    Passage music = scale.music(player.setup().player(player.name()).instrument());
-    List<BookPlayer> theirsFirst = new ArrayList<>(players());
-    theirsFirst.removeIf(p -> p.id() == player.id());
-    theirsFirst.add(0, player);
-    return ImportOffer.made(music, theirsFirst);
-  }
-
-  /** The players of the book as they are now. */
-  public List<BookPlayer> playersNow() {
-    return players();
-  }
-
-  /** Reads several files for a player of an instrument; of several askings the newest counts. */
-  public void offerAll(List<Path> files, String instrument, Consumer<FileBatch> onRead) {
-    workers.planForShow(
-        offering,
-        () -> {
-          FileBatch batch = FileBatch.read(files, instrument, players());
-          workers.show(() -> onRead.accept(batch));
-        },
-        this::tell);
-  }
-
-  /**
-   * Puts several passages into the book, those that can be played, and lays the first on the desk;
-   * what cannot be added is told in one sentence each.
-   *
-   * @param newPlayer name of a new player where there is no owner
-   */
-  public void addAll(
-      List<FileBatch.Item> items, Optional<BookPlayer> owner, String newPlayer, String instrument) {
-    workers.plan(
-        () -> {
-          List<FileBatch.Item> playable = new ArrayList<>();
-          List<String> refused = new ArrayList<>();
-          for (FileBatch.Item item : items) {
-            try {
-              require(item.offer().orElseThrow(), item.choice(owner, newPlayer, instrument));
-              playable.add(item);
-            } catch (ScoreRejectedException | OutOfRangeException | PinConflictException e) {
-              refused.add(item.file().getFileName() + ": " + e.getMessage());
-            }
-          }
-          if (!playable.isEmpty()) {
-            workers.keep(() -> keepAll(playable, owner, newPlayer, instrument), this::tell);
-          }
-          if (!refused.isEmpty()) {
-            tell("Not added: " + String.join("; ", refused) + ".");
-          }
-        },
-        this::tell);
-  }
-
-  private void keepAll(
-      List<FileBatch.Item> items, Optional<BookPlayer> owner, String newPlayer, String instrument) {
-    List<ProgrammeEntry> kept = new ArrayList<>();
-    book.together(
-        () -> {
-          BookPlayer whose =
-              owner.orElseGet(() -> book.addPlayer(newPlayer, PlayerSetup.usual(instrument)));
-          for (FileBatch.Item item : items) {
-            ImportChoice choice = item.choice(Optional.of(whose), "", instrument);
-            kept.add(added(item.offer().orElseThrow(), choice));
-          }
-        });
-    Read all = readProgramme();
-    workers.show(
-        () -> {
-          show(all);
-          open(kept.get(0));
-        });
-  }
-
-  /** Reads a file and hands on what it offers, for the player to choose from. */
-  public void offer(Path file, Consumer<ImportOffer> onRead) {
-    workers.planForShow(
-        offering,
-        () -> {
-          try {
-            ImportOffer offer = ImportOffer.read(file, players());
-            workers.show(() -> onRead.accept(offer));
-          } catch (ScoreRejectedException e) {
-            tell(e.getMessage());
-          }
-        },
-        this::tell);
-  }
-
-  /**
-   * Reads a part of an offered file.
-   *
-   * @param asker who asks: of several askings of one the newest counts
-   * @param onRead hears what was read
-   * @param onRefused hears why it cannot be read
-   */
-  public void readPart(
-      Object asker,
-      ImportOffer offer,
-      int part,
-      Consumer<ReadPassage> onRead,
-      Consumer<String> onRefused) {
-    workers.layOut(
-        asker,
-        () -> {
-          try {
-            ReadPassage read = offer.score().read(part);
-            return (Runnable) () -> onRead.accept(read);
-          } catch (ScoreRejectedException e) {
-            return (Runnable) () -> onRefused.accept(e.getMessage());
-          }
-        },
-        Runnable::run,
-        this::tell);
-  }
-
-  /** Puts what the player chose into the book and lays it on the desk. */
-  public void add(ImportOffer offer, ImportChoice choice) {
-    workers.plan(
-        () -> {
-          try {
-            require(offer, choice);
-            workers.keep(() -> keep(offer, choice), this::tell);
-          } catch (ScoreRejectedException | OutOfRangeException | PinConflictException e) {
-            tell(e.getMessage());
-          }
-        },
-        this::tell);
-  }
-
-  /** Plans once before anything is stored, so that a passage that cannot be played stays out. */
-  private static void require(ImportOffer offer, ImportChoice choice)
-      throws ScoreRejectedException, OutOfRangeException, PinConflictException {
-    ReadPassage read = offer.score().read(choice.part());
-    Passage passage = read.intake().cut(choice.firstBar(), choice.lastBar());
-    Player player = read.intake().player(setup(choice), "");
-    Study.of(passage, player, Choices.at(choice.target()));
-  }
-
-  private static PlayerSetup setup(ImportChoice choice) {
-    return choice.owner().map(BookPlayer::setup).orElse(PlayerSetup.usual(choice.instrument()));
-  }
-
-  private void keep(ImportOffer offer, ImportChoice choice) {
-    ProgrammeEntry[] kept = new ProgrammeEntry[1];
-    book.together(() -> kept[0] = added(offer, choice));
-    Read all = readProgramme();
-    workers.show(
-        () -> {
-          if (offer.isTyped(draft)) {
-            keepDraft("");
-          }
-          show(all);
-          open(kept[0]);
-        });
-  }
-
-  private ProgrammeEntry added(ImportOffer offer, ImportChoice choice) {
-    BookPlayer owner =
-        choice.owner().orElseGet(() -> book.addPlayer(choice.newPlayer(), setup(choice)));
-    BookPassage stored =
-        book.addPassage(
-            new NewPassage(
-                owner.id(),
-                choice.title(),
-                offer.fileName(),
-                offer.bytes(),
-                new BookPassage.Cut(choice.part(), choice.firstBar(), choice.lastBar()),
-                choice.target(),
-                choice.dueOn()));
-    return entry(owner, stored);
-  }
-
   /** The dialog has asked before another file is replaced. */
   private void write(Path file, Consumer<Path> onWritten, WholeFile.Content content) {
     workers.plan(
@@ -618,7 +442,7 @@ public final class Desk {
             WholeFile.write(file, true, content);
             workers.show(() -> onWritten.accept(file));
           } catch (IOException e) {
-            tell(e.getMessage() + ".");
+            tellSoon(Notice.of(e.getMessage() + "."));
           }
         },
         this::tell);
@@ -644,8 +468,9 @@ public final class Desk {
     book.close();
   }
 
-  private void tell(String what) {
-    workers.show(() -> tell(Notice.of(what)));
+  /** Tells the player something from any thread. */
+  private void tellSoon(Notice notice) {
+    workers.show(() -> tell(notice));
   }
 
   /** Tells the player something; called on the window's thread. */

@@ -74,10 +74,10 @@ public final class Packets {
                   onTaken.accept(new Taken(packet, merged));
                 });
           } catch (PacketRejectedException e) {
-            workers.show(() -> tell.accept(Notice.of(e.getMessage() + ".")));
+            tell.accept(Notice.of(e.getMessage() + "."));
           } catch (IOException e) {
             String words = file.getFileName() + " cannot be read; look whether it is still there.";
-            workers.show(() -> tell.accept(Notice.of(words)));
+            tell.accept(Notice.of(words));
           }
         },
         tell);

@@ -265,7 +265,7 @@ final class AddPassagePane extends VBox {
     layout.setText("");
     passedOver.setText("Reading the part …");
     layOut();
-    desk.readPart(this, asked, index, this::showPart, this::refusePart);
+    desk.imports().readPart(this, asked, index, this::showPart, this::refusePart);
   }
 
   private void refusePart(String why) {
@@ -297,7 +297,8 @@ final class AddPassagePane extends VBox {
                       "This part is not read yet, or cannot be; wait, or choose another."));
       boolean asFile = questions.isUsual(whole.passage());
       ImportOffer kept = asFile ? offer : offer.written(questions.asAnswered(whole.passage()));
-      desk.add(kept, choice(whole, asFile ? part.getSelectionModel().getSelectedIndex() : 0));
+      desk.imports()
+          .add(kept, choice(whole, asFile ? part.getSelectionModel().getSelectedIndex() : 0));
       onClose.run();
     } catch (IllegalArgumentException e) {
       fault.setText(e.getMessage());

@@ -53,7 +53,7 @@ final class AddSeveralPane extends VBox {
     newPlayer.setPromptText("name");
     instrument.getItems().setAll(Instruments.NAMES);
     instrument.getSelectionModel().select(0);
-    players = desk.playersNow();
+    players = desk.imports().playersNow();
     players.forEach(p -> player.getItems().add(p.name() + ", " + p.instrument()));
     player.getItems().add(NEW_PLAYER);
     player.getSelectionModel().select(0);
@@ -93,7 +93,7 @@ final class AddSeveralPane extends VBox {
   private void read() {
     fresh.setVisible(owner().isEmpty());
     fresh.setManaged(owner().isEmpty());
-    desk.offerAll(files, instrument(), this::show);
+    desk.imports().offerAll(files, instrument(), this::show);
   }
 
   private void show(FileBatch read) {
@@ -130,7 +130,7 @@ final class AddSeveralPane extends VBox {
       fault.setText("Tick a file to add.");
       return;
     }
-    desk.addAll(chosen, owner(), newPlayer.getText().strip(), instrument());
+    desk.imports().addAll(chosen, owner(), newPlayer.getText().strip(), instrument());
     onClose.run();
   }
 }

@@ -207,7 +207,7 @@ final class BesidesPane extends VBox {
       int alter = List.of(0, 1, -1).get(sign.getSelectionModel().getSelectedIndex());
       int count = octaves.getSelectionModel().getSelectedIndex() + 1;
       Scale chosen = new Scale(step, alter, scale.getValue(), count);
-      onScale.accept(desk.offerScale(chosen, passage.opened().owner()));
+      onScale.accept(desk.imports().offerScale(chosen, passage.opened().owner()));
     } catch (IllegalArgumentException e) {
       fault.setText(Optional.ofNullable(e.getMessage()).orElse("It cannot be laid out."));
     }

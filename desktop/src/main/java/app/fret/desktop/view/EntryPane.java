@@ -435,7 +435,7 @@ final class EntryPane extends BorderPane {
     }
     keep();
     try {
-      onTaken.accept(desk.offerTyped(line.getText()));
+      onTaken.accept(desk.imports().offerTyped(line.getText()));
     } catch (ScoreRejectedException e) {
       state.setText("mend what is underlined first");
       reading.toMend().stream().findFirst().ifPresent(this::goTo);

@@ -392,7 +392,7 @@ public final class FretWindow extends StackPane {
     if (Packets.isPacket(file)) {
       desk.packets().take(file, t -> cover(new PacketPane(desk.packets(), t, this::uncover)));
     } else {
-      desk.offer(file, this::ask);
+      desk.imports().offer(file, this::ask);
     }
   }
 

@@ -72,7 +72,7 @@ class DeskTest {
 
   private ImportOffer offer(String words) throws IOException {
     List<ImportOffer> offers = new ArrayList<>();
-    desk.offer(score(words), offers::add);
+    desk.imports().offer(score(words), offers::add);
     return offers.get(0);
   }
 
@@ -91,7 +91,7 @@ class DeskTest {
 
   @Test
   void anAddedPassageIsInTheProgrammeAndOnTheDesk() throws IOException {
-    desk.add(offer("C5/1 | D5/1 | E5/1"), forNewPlayer(1, 2));
+    desk.imports().add(offer("C5/1 | D5/1 | E5/1"), forNewPlayer(1, 2));
     assertThat(desk.programme()).hasSize(1);
     ProgrammeEntry entry = desk.programme().get(0);
     assertThat(entry.bars()).isEqualTo(2);
@@ -104,7 +104,7 @@ class DeskTest {
 
   @Test
   void theProgrammeFollowsTheLog() throws IOException {
-    desk.add(offer("C5/1 | D5/1"), forNewPlayer(0, 1));
+    desk.imports().add(offer("C5/1 | D5/1"), forNewPlayer(0, 1));
     PassageDesk open = desk.openProperty().get().orElseThrow();
     for (int pass = 0; pass < 3; pass++) {
       open.perform(Command.CLEAN);
@@ -117,20 +117,21 @@ class DeskTest {
   @Test
   void aSecondPassageCanGoToTheSamePlayer() throws IOException {
     ImportOffer offer = offer("C5/1 | D5/1");
-    desk.add(offer, forNewPlayer(0, 1));
+    desk.imports().add(offer, forNewPlayer(0, 1));
     ImportChoice first = forNewPlayer(0, 0);
-    desk.add(
-        offer,
-        new ImportChoice(
-            "Again",
-            first.part(),
-            first.firstBar(),
-            first.lastBar(),
-            Optional.of(desk.players().get(0)),
-            "",
-            "violin",
-            first.target(),
-            Optional.empty()));
+    desk.imports()
+        .add(
+            offer,
+            new ImportChoice(
+                "Again",
+                first.part(),
+                first.firstBar(),
+                first.lastBar(),
+                Optional.of(desk.players().get(0)),
+                "",
+                "violin",
+                first.target(),
+                Optional.empty()));
     assertThat(desk.players()).hasSize(1);
     assertThat(desk.programme())
         .extracting(e -> e.passage().title())
@@ -150,7 +151,7 @@ class DeskTest {
 
   @Test
   void aFileThatCannotBeReadIsAFaultInWords() {
-    desk.offer(folder.resolve("nowhere.musicxml"), offer -> {});
+    desk.imports().offer(folder.resolve("nowhere.musicxml"), offer -> {});
     assertThat(desk.faultProperty().get().map(Notice::words))
         .contains("nowhere.musicxml: there is no such file");
     desk.faultRead();
@@ -159,7 +160,7 @@ class DeskTest {
 
   @Test
   void aPassageOutOfRangeIsAFaultAndStaysOut() throws IOException {
-    desk.add(offer("C5/1 | C3/1"), forNewPlayer(0, 1));
+    desk.imports().add(offer("C5/1 | C3/1"), forNewPlayer(0, 1));
     assertThat(desk.faultProperty().get().orElseThrow().words()).contains("bar 2: C3 lies below");
     assertThat(desk.programme()).isEmpty();
     assertThat(book.players().rows()).isEmpty();
@@ -167,7 +168,7 @@ class DeskTest {
 
   @Test
   void aFolderThatIsNotThereIsAFaultInWords() throws IOException {
-    desk.add(offer("C5/1"), forNewPlayer(0, 0));
+    desk.imports().add(offer("C5/1"), forNewPlayer(0, 0));
     PassageDesk open = desk.openProperty().get().orElseThrow();
     desk.marked().writePart(open, folder.resolve("none/marked.musicxml"), written -> {});
     assertThat(desk.faultProperty().get().map(Notice::words))
@@ -177,7 +178,7 @@ class DeskTest {
 
   @Test
   void theWholeScoreIsWrittenWithTheMarksOfThePassageInIt() throws Exception {
-    desk.add(offer("C5/1 | D5/1 | E5/1"), forNewPlayer(1, 1));
+    desk.imports().add(offer("C5/1 | D5/1 | E5/1"), forNewPlayer(1, 1));
     Path file = folder.resolve("whole.musicxml");
     desk.marked().writeWhole(desk.openProperty().get().orElseThrow(), file, written -> {});
     Passage whole = new ScoreFiles().open(file).read(0).passage();
@@ -189,7 +190,7 @@ class DeskTest {
 
   @Test
   void aMistakeOfTheProgramIsSaidAndNothingIsLost() throws IOException {
-    desk.add(offer("C5/1"), forNewPlayer(0, 0));
+    desk.imports().add(offer("C5/1"), forNewPlayer(0, 0));
     Book failing = spy(book);
     doThrow(new IllegalStateException("disk on fire")).when(failing).score(anyLong());
     Desk unlucky = new Desk(failing, CLOCK, Workers.inline());
@@ -203,7 +204,7 @@ class DeskTest {
   /** Faults of every kind, at every place where the desk asks the book for something. */
   @Test
   void afterAnyFaultTheNextPinIsStored() throws IOException {
-    desk.add(offer("C5/4 D5/4 E5/4 F5/4"), forNewPlayer(0, 0));
+    desk.imports().add(offer("C5/4 D5/4 E5/4 F5/4"), forNewPlayer(0, 0));
     long id = desk.programme().get(0).passage().id();
     List<Throwable> faults =
         List.of(
@@ -235,7 +236,7 @@ class DeskTest {
 
   @Test
   void pinsThatCannotBeMetAnyMoreAreSetAsideAndKept() throws IOException {
-    desk.add(offer("C5/4 D5/4 E5/4 F5/4"), forNewPlayer(0, 0));
+    desk.imports().add(offer("C5/4 D5/4 E5/4 F5/4"), forNewPlayer(0, 0));
     BookPassage entry = desk.programme().get(0).passage();
     Choices none = book.choices(entry.id()).choices();
     PinAt impossible =
@@ -281,8 +282,8 @@ class DeskTest {
     Path file = folder.resolve("tuned.musicxml");
     Files.writeString(file, tuned);
     List<ImportOffer> offers = new ArrayList<>();
-    desk.offer(file, offers::add);
-    desk.add(offers.get(0), forNewPlayer(0, 1));
+    desk.imports().offer(file, offers::add);
+    desk.imports().add(offers.get(0), forNewPlayer(0, 1));
     PassageDesk open = desk.openProperty().get().orElseThrow();
     assertThat(open.study().leftHand().notes().get(0).placement().top().isOpen()).isTrue();
     assertThat(open.opened().skipped())
@@ -293,8 +294,8 @@ class DeskTest {
 
   @Test
   void goingBackToTheOpenPassageOvertakesOneThatIsStillRead() throws IOException {
-    desk.add(offer("C5/1"), forNewPlayer(0, 0));
-    desk.add(offer("D5/1"), forNewPlayer(0, 0));
+    desk.imports().add(offer("C5/1"), forNewPlayer(0, 0));
+    desk.imports().add(offer("D5/1"), forNewPlayer(0, 0));
     Deque<Runnable> waiting = new ArrayDeque<>();
     Desk slow = new Desk(book, CLOCK, Workers.planningBy(waiting::add));
     slow.open(slow.programme().get(0));
@@ -308,7 +309,7 @@ class DeskTest {
 
   @Test
   void aPassageAskedForAgainWhileItIsReadIsLaidOnTheDeskOnce() throws IOException {
-    desk.add(offer("C5/1"), forNewPlayer(0, 0));
+    desk.imports().add(offer("C5/1"), forNewPlayer(0, 0));
     Deque<Runnable> waiting = new ArrayDeque<>();
     Book asked = spy(book);
     Desk slow = new Desk(asked, CLOCK, Workers.planningBy(waiting::add));

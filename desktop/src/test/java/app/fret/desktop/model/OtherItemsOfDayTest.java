@@ -99,14 +99,16 @@ class OtherItemsOfDayTest extends OverDemo {
   @Test
   void aScaleIsOfferedAsMusicForThePlayer() {
     ImportOffer offer =
-        desk.offerScale(new Scale(Step.D, 0, Scale.Kind.MAJOR, 3), passage().opened().owner());
+        desk.imports()
+            .offerScale(new Scale(Step.D, 0, Scale.Kind.MAJOR, 3), passage().opened().owner());
     assertThat(offer.fileName()).isEqualTo("D major, 3 octaves.musicxml");
     assertThat(offer.score().title()).isEqualTo("D major, 3 octaves");
     assertThat(offer.players().get(0)).isEqualTo(passage().opened().owner());
     assertThatThrownBy(
             () ->
-                desk.offerScale(
-                    new Scale(Step.D, 0, Scale.Kind.MAJOR, 4), passage().opened().owner()))
+                desk.imports()
+                    .offerScale(
+                        new Scale(Step.D, 0, Scale.Kind.MAJOR, 4), passage().opened().owner()))
         .hasMessage("the violin has 3 octaves of D, not 4");
   }
 }

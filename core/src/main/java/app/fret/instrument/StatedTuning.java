@@ -58,7 +58,7 @@ public record StatedTuning(SortedMap<Integer, String> soundingByString) {
       return Optional.empty();
     }
     return Optional.of(
-        "no music, but note: the part tunes "
+        "the part tunes "
             + words()
             + (ownTuning ? "; planned for your own tuning" : ", and is planned so"));
   }

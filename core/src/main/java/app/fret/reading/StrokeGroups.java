@@ -2,6 +2,7 @@ package app.fret.reading;
 
 import app.fret.score.Passage;
 import app.fret.score.Span;
+import app.fret.score.Ties;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -16,8 +17,9 @@ public record StrokeGroups(List<Span> groups) {
   }
 
   /**
-   * The groups as printed: a slur joins what it holds, but where a bow sign inside it asks for a
-   * new stroke; every other note has a stroke of its own.
+   * The groups as printed: a slur joins what it holds, and so does a tie of one tone of a double
+   * stop, which would be struck again by a change of bow, but where a bow sign asks for a new
+   * stroke; every other note has a stroke of its own.
    */
   static StrokeGroups printed(Passage passage, List<PlayedNote> notes) {
     int[] reaches = lastEventJoined(passage);
@@ -36,11 +38,15 @@ public record StrokeGroups(List<Span> groups) {
     return new StrokeGroups(notes.isEmpty() ? List.of() : groups);
   }
 
-  /** For each event the last one that a slur over it holds; itself where there is none. */
+  /** For each event the last one that a slur or tie from it reaches; itself where there is none. */
   private static int[] lastEventJoined(Passage passage) {
     int[] reaches = new int[passage.events().size()];
     for (int event = 0; event < reaches.length; event++) {
       reaches[event] = event;
+      if (event + 1 < reaches.length
+          && Ties.hold(passage.events().get(event), passage.events().get(event + 1))) {
+        reaches[event] = event + 1;
+      }
     }
     for (Span slur : passage.slurs()) {
       for (int event = slur.first(); event <= slur.last(); event++) {

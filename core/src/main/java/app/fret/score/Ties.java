@@ -27,6 +27,15 @@ public final class Ties {
     return List.copyOf(settled);
   }
 
+  /** Whether some tone of an event sounds on in the next one without being struck again. */
+  public static boolean hold(Event before, Event after) {
+    return before instanceof Sounding here
+        && after instanceof Sounding next
+        && here.notes().stream()
+            .filter(Note::tiedTo)
+            .anyMatch(n -> head(next, n).filter(Note::tiedFrom).isPresent());
+  }
+
   private static Optional<Sounding> following(List<Event> events, int index) {
     return index + 1 < events.size() && follows(events, index + 1)
         ? Optional.of((Sounding) events.get(index + 1))

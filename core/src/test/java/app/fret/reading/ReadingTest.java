@@ -152,6 +152,14 @@ class ReadingTest {
   }
 
   @Test
+  void aToneHeldInADoubleStopKeepsTheStrokeUnlessABowSignAsksForANewOne() {
+    Reading held = Reading.of(Music.passage("D4+A4/2~ D4+B4/2 | D4/1"));
+    assertThat(held.strokes().groups()).containsExactly(new Span(0, 1), new Span(2, 2));
+    Reading retaken = Reading.of(Music.passage("D4+A4/2~ ^D4+B4/2 | D4/1"));
+    assertThat(retaken.strokes().groups()).hasSize(3);
+  }
+
+  @Test
   void beatsAreFoundInTheMetreAndBeforeTheFirstBarLine() {
     Beats beats = Reading.of(Music.passage(Metre.of(3, 4), "C5/8 D5/4 | E5/4. F5/8 G5/4")).beats();
     assertThat(IntStream.range(0, 5).filter(beats::begins)).containsExactly(1, 2, 4);

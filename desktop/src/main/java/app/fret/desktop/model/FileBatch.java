@@ -92,7 +92,9 @@ public record FileBatch(List<Item> items, List<BookPlayer> players) {
     String bars = Words.count(read.passage().bars().size(), "bar", "bars");
     String of = names.size() > 1 ? names.get(part) + " of " + names.size() + " parts, " : "";
     String left =
-        read.skipped().isEmpty() ? "" : "; passed over: " + String.join("; ", read.skipped());
+        read.skipped().isEmpty()
+            ? ""
+            : "; left out, or read otherwise: " + String.join("; ", read.skipped());
     return of + bars + ", " + Words.tempo(target) + left;
   }
 

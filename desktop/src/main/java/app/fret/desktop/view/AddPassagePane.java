@@ -284,7 +284,7 @@ final class AddPassagePane extends VBox {
     passedOver.setText(
         now.skipped().isEmpty()
             ? "Every sign of this part is taken over."
-            : "Passed over: " + String.join("; ", now.skipped()) + ".");
+            : "Left out, or read otherwise: " + String.join("; ", now.skipped()) + ".");
     layout.setText(now.layout().map(Words::sentence).orElse(""));
   }
 

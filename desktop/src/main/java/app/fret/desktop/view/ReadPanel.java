@@ -240,7 +240,7 @@ final class ReadPanel extends VBox {
                   desk::asImported));
     }
     List<String> skipped = desk.opened().skipped();
-    content.getChildren().add(Parts.heading("Passed over when reading"));
+    content.getChildren().add(Parts.heading("Left out, or read otherwise"));
     if (skipped.isEmpty()) {
       content.getChildren().add(Parts.words("Nothing: every sign of the part is taken over."));
     }

@@ -287,7 +287,7 @@ class DeskTest {
     PassageDesk open = desk.openProperty().get().orElseThrow();
     assertThat(open.study().leftHand().notes().get(0).placement().top().isOpen()).isTrue();
     assertThat(open.opened().skipped())
-        .containsExactly("no music, but note: the part tunes string IV to A3, and is planned so");
+        .containsExactly("the part tunes string IV to A3, and is planned so");
     open.setSetup(open.setup().withTuning("E5 A4 D4 G3"), "Tuned as usual");
     assertThat(open.study().leftHand().notes().get(0).placement().top().isOpen()).isFalse();
   }

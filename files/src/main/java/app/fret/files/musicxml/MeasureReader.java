@@ -382,7 +382,7 @@ final class MeasureReader {
           Skipped.TOO_LONG + ": " + state.metre().sum(length) + " in " + state.metre(), bar);
     }
     if (length.compareTo(full) < 0 && !edge && !free && !measure.is("implicit", "yes")) {
-      skipped.add("no music, but note: less than the metre asks for", bar);
+      skipped.add("less than the metre asks for", bar);
     }
     return length;
   }

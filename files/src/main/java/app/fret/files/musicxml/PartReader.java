@@ -112,7 +112,7 @@ final class PartReader {
     if (EightBelow.isOpen(passage)
         && PartNames.instrumentOf(passage.partName()).orElse(BASS).equals(BASS)) {
       skipped.add(
-          "no music, but note: no transposition under a clef with an 8: taken to sound where the clef puts it, not an"
+          "no transposition under a clef with an 8: taken to sound where the clef puts it, not an"
               + " octave lower");
     }
     listLostJoins(built.events(), passage);

@@ -10,7 +10,7 @@ import java.util.Set;
 /** Collects what a reader passes over, by kind, with the bars it was found in. */
 final class Skipped {
   /** A bar with more in it than its metre asks for, which is kept as it is. */
-  static final String TOO_LONG = "no music, but note: a bar longer than its metre, kept as it is";
+  static final String TOO_LONG = "a bar longer than its metre, kept as it is";
 
   private static final int BARS_NAMED = 12;
 

@@ -290,7 +290,7 @@ public final class PlanText {
     study.bow().troubles().forEach(this::addTrouble);
     BowHints.of(study).forEach(h -> line("%s", h));
     study.leftHand().advice().cautions().forEach(c -> line("take care: %s", c));
-    skipped.forEach(s -> line("passed over: %s", s));
+    skipped.forEach(s -> line("left out, or read otherwise: %s", s));
   }
 
   private static String number(double value) {

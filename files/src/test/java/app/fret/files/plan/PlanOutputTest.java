@@ -326,7 +326,7 @@ class PlanOutputTest {
         .contains("  position ")
         .contains("guide ")
         .containsPattern("  bow       [a-zé ]+ (down|up) 0\\.\\d\\d>")
-        .contains("passed over: lyrics in bar 1");
+        .contains("left out, or read otherwise: lyrics in bar 1");
     String[] lines = text.split("\n");
     for (int i = 0; i + 1 < lines.length; i++) {
       if (lines[i].startsWith("  note ")) {

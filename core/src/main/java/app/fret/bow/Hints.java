@@ -24,7 +24,7 @@ final class Hints {
       hints.add("Weight in, then out without leaving the string.");
     }
     if (slurred && draft.kind() == StrokeKind.LEGATO && stroke < path.size() - 1) {
-      hints.add("Let the last note under the slur sound a little longer.");
+      hints.add("Let the last note of the stroke sound a little longer.");
     }
     if (goesOntoTopString(line, draft.notes().first()) && first.isSoft()) {
       hints.add("Lighter onto the top string.");

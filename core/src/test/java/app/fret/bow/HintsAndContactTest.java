@@ -57,8 +57,8 @@ class HintsAndContactTest {
   @Test
   void theLastNoteUnderASlurIsNotClippedBeforeAnotherStroke() {
     List<Stroke> strokes = strokes(Music.passage("(C5/4 D5/4) (E5/4 F5/4)"), 90, 2);
-    assertThat(hints(strokes, 0)).anyMatch(h -> h.contains("last note under the slur"));
-    assertThat(hints(strokes, 1)).noneMatch(h -> h.contains("last note under the slur"));
+    assertThat(hints(strokes, 0)).anyMatch(h -> h.contains("last note of the stroke"));
+    assertThat(hints(strokes, 1)).noneMatch(h -> h.contains("last note of the stroke"));
   }
 
   @Test

@@ -1,10 +1,10 @@
 package app.fret.bench;
 
-import app.fret.bow.BowChoices;
 import app.fret.bow.BowPlan;
 import app.fret.bow.BowPlanner;
-import app.fret.bow.StrokeAt;
-import app.fret.bow.StrokeDecision;
+import app.fret.bow.stroke.BowChoices;
+import app.fret.bow.stroke.StrokeAt;
+import app.fret.bow.stroke.StrokeDecision;
 import app.fret.brief.Brief;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;

@@ -1,9 +1,9 @@
 package app.fret.book;
 
-import app.fret.bow.BowChoices;
-import app.fret.bow.BowSchool;
-import app.fret.bow.StrokeAt;
-import app.fret.bow.StrokeDecision;
+import app.fret.bow.stroke.BowChoices;
+import app.fret.bow.stroke.BowSchool;
+import app.fret.bow.stroke.StrokeAt;
+import app.fret.bow.stroke.StrokeDecision;
 import app.fret.leaning.OwnWeights;
 import app.fret.score.NoteRef;
 import java.util.ArrayList;

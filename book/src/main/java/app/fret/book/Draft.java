@@ -3,7 +3,7 @@ package app.fret.book;
 import org.jdbi.v3.core.Handle;
 
 /** The music that is being typed and not yet taken into the programme. */
-final class Draft {
+public final class Draft {
   private final Handle handle;
 
   Draft(Handle handle) {

@@ -1,7 +1,7 @@
 package app.fret.book;
 
-import app.fret.bow.StrokeAt;
-import app.fret.bow.StrokeDecision;
+import app.fret.bow.stroke.StrokeAt;
+import app.fret.bow.stroke.StrokeDecision;
 import app.fret.lefthand.PinAt;
 import app.fret.practice.trial.TrialPlan;
 import app.fret.practice.trial.TrialPlan.Candidate;

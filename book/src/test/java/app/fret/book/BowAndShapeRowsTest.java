@@ -3,10 +3,10 @@ package app.fret.book;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import app.fret.bow.BowChoices;
-import app.fret.bow.BowSchool;
-import app.fret.bow.StrokeAt;
-import app.fret.bow.StrokeDecision;
+import app.fret.bow.stroke.BowChoices;
+import app.fret.bow.stroke.BowSchool;
+import app.fret.bow.stroke.StrokeAt;
+import app.fret.bow.stroke.StrokeDecision;
 import app.fret.score.NoteRef;
 import app.fret.shape.Character;
 import app.fret.shape.Proposal;

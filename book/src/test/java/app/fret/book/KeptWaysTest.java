@@ -2,8 +2,8 @@ package app.fret.book;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fret.bow.StrokeAt;
-import app.fret.bow.StrokeDecision;
+import app.fret.bow.stroke.StrokeAt;
+import app.fret.bow.stroke.StrokeDecision;
 import app.fret.instrument.PlayerSetup;
 import app.fret.leaning.KeptWay;
 import app.fret.leaning.OwnWeights;

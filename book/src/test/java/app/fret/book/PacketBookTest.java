@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fret.book.OtherItem.Heard;
 import app.fret.book.OtherItem.Kind;
-import app.fret.bow.StrokeAt;
-import app.fret.bow.StrokeDecision;
+import app.fret.bow.stroke.StrokeAt;
+import app.fret.bow.stroke.StrokeDecision;
 import app.fret.files.musicxml.MusicXmlWriter;
 import app.fret.files.packet.Packet;
 import app.fret.files.packet.PacketReader;

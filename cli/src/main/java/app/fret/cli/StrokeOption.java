@@ -1,6 +1,6 @@
 package app.fret.cli;
 
-import app.fret.bow.StrokeDecision;
+import app.fret.bow.stroke.StrokeDecision;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 

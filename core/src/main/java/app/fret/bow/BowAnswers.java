@@ -1,5 +1,7 @@
 package app.fret.bow;
 
+import app.fret.bow.search.BowSearch;
+import app.fret.bow.search.OtherStroke;
 import java.util.List;
 import java.util.Map;
 import java.util.function.IntFunction;

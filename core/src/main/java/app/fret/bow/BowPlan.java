@@ -1,5 +1,11 @@
 package app.fret.bow;
 
+import app.fret.bow.plane.PlanePlan;
+import app.fret.bow.search.OtherStroke;
+import app.fret.bow.stroke.BowSchool;
+import app.fret.bow.stroke.Stroke;
+import app.fret.bow.trouble.BowPattern;
+import app.fret.bow.trouble.BowTrouble;
 import app.fret.reading.StrokeGroups;
 import app.fret.score.Span;
 import java.util.ArrayList;

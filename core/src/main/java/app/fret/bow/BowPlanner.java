@@ -1,6 +1,35 @@
 package app.fret.bow;
 
-import app.fret.bow.BowSearch.Drawn;
+import app.fret.bow.effort.BowTerm;
+import app.fret.bow.effort.BowTerms;
+import app.fret.bow.effort.BowWeights;
+import app.fret.bow.plane.Planes;
+import app.fret.bow.search.BowJoints;
+import app.fret.bow.search.BowSearch;
+import app.fret.bow.search.BowSearch.Drawn;
+import app.fret.bow.search.BowedPath;
+import app.fret.bow.search.Candidates;
+import app.fret.bow.search.OtherStroke;
+import app.fret.bow.search.OtherWays;
+import app.fret.bow.stroke.BowChoices;
+import app.fret.bow.stroke.BowLine;
+import app.fret.bow.stroke.BowSchool;
+import app.fret.bow.stroke.BowedNote;
+import app.fret.bow.stroke.Contact;
+import app.fret.bow.stroke.Decided;
+import app.fret.bow.stroke.DecidedGroups;
+import app.fret.bow.stroke.Draft;
+import app.fret.bow.stroke.Figures;
+import app.fret.bow.stroke.NoteCuts;
+import app.fret.bow.stroke.Recipe;
+import app.fret.bow.stroke.Stroke;
+import app.fret.bow.stroke.StrokeKind;
+import app.fret.bow.stroke.Way;
+import app.fret.bow.trouble.BowPatterns;
+import app.fret.bow.trouble.BowTrouble;
+import app.fret.bow.trouble.BowTroubles;
+import app.fret.bow.trouble.Hints;
+import app.fret.bow.trouble.Mend;
 import app.fret.brief.Brief;
 import app.fret.score.BowDirection;
 import app.fret.score.Span;
@@ -27,7 +56,7 @@ public final class BowPlanner {
 
   /** A planner on the usual grid of the bow. */
   public BowPlanner() {
-    this(BowSearch.PLACES);
+    this(Way.PLACES);
   }
 
   /**
@@ -128,7 +157,7 @@ public final class BowPlanner {
     private Map<String, Double> effortByTerm(BowedPath path) {
       Map<String, Double> efforts = new TreeMap<>();
       for (BowTerm term : BowTerms.all()) {
-        if (BowTermWords.isOfTheHand(term.name())) {
+        if (term.isOfTheHand()) {
           double sum = 0;
           for (int i = 0; i < path.size(); i++) {
             sum += effort(term, path.draft(i), path.way(i));
@@ -305,7 +334,7 @@ public final class BowPlanner {
     }
 
     private double effort(BowTerm term, Draft draft, Way way) {
-      return weights.term(term.name()) * term.effort(draft.demand(), way);
+      return weights.term(term) * term.effort(draft.demand(), way);
     }
   }
 }

@@ -1,5 +1,7 @@
 package app.fret.bow;
 
+import app.fret.bow.stroke.Stroke;
+import app.fret.bow.stroke.StrokeKind;
 import java.util.Locale;
 import java.util.Optional;
 

@@ -2,7 +2,7 @@ package app.fret.study;
 
 import app.fret.bow.BowPlan;
 import app.fret.bow.BowPlanner;
-import app.fret.bow.DecidedGroups;
+import app.fret.bow.stroke.DecidedGroups;
 import app.fret.brief.Brief;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.LeftHandPlanner;

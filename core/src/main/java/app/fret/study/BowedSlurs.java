@@ -1,6 +1,6 @@
 package app.fret.study;
 
-import app.fret.bow.Stroke;
+import app.fret.bow.stroke.Stroke;
 import app.fret.reading.PlayedNote;
 import app.fret.score.Span;
 import java.util.ArrayList;

@@ -1,6 +1,6 @@
 package app.fret.study;
 
-import app.fret.bow.BowChoices;
+import app.fret.bow.stroke.BowChoices;
 import app.fret.lefthand.LeftHandChoices;
 import app.fret.lefthand.PinAt;
 import app.fret.lefthand.effort.Profile;

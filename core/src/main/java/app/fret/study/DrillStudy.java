@@ -1,9 +1,9 @@
 package app.fret.study;
 
-import app.fret.bow.BowChoices;
-import app.fret.bow.Stroke;
-import app.fret.bow.StrokeAt;
-import app.fret.bow.StrokeDecision;
+import app.fret.bow.stroke.BowChoices;
+import app.fret.bow.stroke.Stroke;
+import app.fret.bow.stroke.StrokeAt;
+import app.fret.bow.stroke.StrokeDecision;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.lefthand.Pin;
 import app.fret.lefthand.PinAt;

@@ -1,7 +1,7 @@
 package app.fret.study;
 
 import app.fret.bow.BowPlan;
-import app.fret.bow.Stroke;
+import app.fret.bow.stroke.Stroke;
 import app.fret.instrument.Instrument;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.hand.Placement;

@@ -1,6 +1,6 @@
 package app.fret.study;
 
-import app.fret.bow.BowPattern;
+import app.fret.bow.trouble.BowPattern;
 import app.fret.reading.Beats;
 import app.fret.reading.PlayedNote;
 import app.fret.reading.traps.Trap;

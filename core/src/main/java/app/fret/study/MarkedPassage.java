@@ -1,7 +1,7 @@
 package app.fret.study;
 
-import app.fret.bow.Stroke;
-import app.fret.bow.StrokeKind;
+import app.fret.bow.stroke.Stroke;
+import app.fret.bow.stroke.StrokeKind;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.hand.Stop;
 import app.fret.reading.PlayedNote;

@@ -1,8 +1,8 @@
 package app.fret.study;
 
-import app.fret.bow.StringLevels;
-import app.fret.bow.Stroke;
-import app.fret.bow.StrokeKind;
+import app.fret.bow.stroke.StringLevels;
+import app.fret.bow.stroke.Stroke;
+import app.fret.bow.stroke.StrokeKind;
 import app.fret.reading.PlayedNote;
 import app.fret.score.Marks;
 import app.fret.shape.Character;

@@ -1,6 +1,6 @@
 package app.fret.study;
 
-import app.fret.bow.StrokeAt;
+import app.fret.bow.stroke.StrokeAt;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
 import app.fret.lefthand.LeftHandChoices;

@@ -1,7 +1,7 @@
 package app.fret.study;
 
 import app.fret.bow.BowPlan;
-import app.fret.bow.DecidedGroups;
+import app.fret.bow.stroke.DecidedGroups;
 import app.fret.brief.Brief;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;

@@ -1,6 +1,6 @@
 package app.fret.study;
 
-import app.fret.bow.BowChoices;
+import app.fret.bow.stroke.BowChoices;
 import app.fret.lefthand.PinConflictException;
 import app.fret.practice.trial.TrialPlan;
 import app.fret.practice.trial.TrialPlan.Candidate;

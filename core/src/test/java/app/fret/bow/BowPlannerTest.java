@@ -4,6 +4,7 @@ import static app.fret.score.BowDirection.DOWN;
 import static app.fret.score.BowDirection.UP;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fret.bow.stroke.Stroke;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;
 import app.fret.score.BeatUnit;

@@ -4,7 +4,14 @@ import static app.fret.score.BowDirection.DOWN;
 import static app.fret.score.BowDirection.UP;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fret.bow.BowTrouble.Kind;
+import app.fret.bow.search.BowSearch;
+import app.fret.bow.search.BowedPath;
+import app.fret.bow.stroke.BowLine;
+import app.fret.bow.stroke.Draft;
+import app.fret.bow.stroke.Way;
+import app.fret.bow.trouble.BowTrouble;
+import app.fret.bow.trouble.BowTrouble.Kind;
+import app.fret.bow.trouble.BowTroubles;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;
 import app.fret.score.BeatUnit;

@@ -1,5 +1,18 @@
 package app.fret.bow;
 
+import app.fret.bow.effort.BowWeights;
+import app.fret.bow.search.BowJoints;
+import app.fret.bow.search.BowSearch;
+import app.fret.bow.search.Candidates;
+import app.fret.bow.search.OtherWays;
+import app.fret.bow.stroke.BowChoices;
+import app.fret.bow.stroke.BowLine;
+import app.fret.bow.stroke.BowSchool;
+import app.fret.bow.stroke.Decided;
+import app.fret.bow.stroke.Draft;
+import app.fret.bow.stroke.Drafts;
+import app.fret.bow.stroke.Figures;
+import app.fret.bow.stroke.Way;
 import app.fret.brief.Brief;
 import app.fret.shape.Proposal;
 import app.fret.shape.ShapeChoices;
@@ -7,15 +20,15 @@ import java.util.List;
 import java.util.stream.IntStream;
 
 /** Passages bowed with every note on the strings a left hand might take: the second, or from it. */
-final class Bowed {
+public final class Bowed {
   private static final int STRING = 2;
 
-  static final Decided NOTHING = new Decided(BowChoices.none(), null);
-  static final BowWeights WEIGHTS = BowWeights.of(BowSchool.PRINTED);
+  public static final Decided NOTHING = new Decided(BowChoices.none(), null);
+  public static final BowWeights WEIGHTS = BowWeights.of(BowSchool.PRINTED);
 
   private Bowed() {}
 
-  static List<List<Integer>> strings(Brief brief) {
+  public static List<List<Integer>> strings(Brief brief) {
     int count = brief.player().instrument().stringCount();
     return brief.notes().stream()
         .map(
@@ -31,7 +44,7 @@ final class Bowed {
     return new BowPlanner().plan(brief, strings(brief));
   }
 
-  static BowLine line(Brief brief) {
+  public static BowLine line(Brief brief) {
     return new BowLine(brief, strings(brief));
   }
 
@@ -45,27 +58,27 @@ final class Bowed {
   }
 
   /** The strokes of a passage as drafts. */
-  static List<Draft> drafts(BowLine line) {
+  public static List<Draft> drafts(BowLine line) {
     return new Candidates(line, BowSchool.PRINTED, NOTHING).whole();
   }
 
-  static BowJoints joints(BowLine line) {
+  public static BowJoints joints(BowLine line) {
     return new BowJoints(line, BowSchool.PRINTED, NOTHING);
   }
 
-  static Figures figures(BowLine line) {
+  public static Figures figures(BowLine line) {
     return new Figures(line, drafts(line).stream().map(Draft::notes).toList());
   }
 
-  static BowSearch search(BowLine line, int places) {
+  public static BowSearch search(BowLine line, int places) {
     return new BowSearch(drafts(line), joints(line), figures(line), WEIGHTS, places);
   }
 
-  static List<Way> ways(BowSearch search) {
+  public static List<Way> ways(BowSearch search) {
     return search.path().stream().map(BowSearch.Drawn::way).toList();
   }
 
-  static OtherWays others(BowLine line, BowSearch search) {
+  public static OtherWays others(BowLine line, BowSearch search) {
     Drafts drafts = new Drafts(line, NOTHING);
     return new OtherWays(line, search, search.path(), joints(line), WEIGHTS, drafts);
   }

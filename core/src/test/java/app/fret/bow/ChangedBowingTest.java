@@ -2,6 +2,12 @@ package app.fret.bow;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fret.bow.search.BowSearch;
+import app.fret.bow.stroke.BowChoices;
+import app.fret.bow.stroke.BowSchool;
+import app.fret.bow.stroke.DecidedGroups;
+import app.fret.bow.stroke.StrokeAt;
+import app.fret.bow.stroke.StrokeDecision;
 import app.fret.brief.Brief;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;

@@ -2,6 +2,9 @@ package app.fret.bow;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fret.bow.stroke.Contact;
+import app.fret.bow.stroke.Recipe;
+import app.fret.bow.stroke.Stroke;
 import app.fret.brief.Brief;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;

@@ -2,7 +2,13 @@ package app.fret.bow;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fret.bow.BowTrouble.Kind;
+import app.fret.bow.stroke.BowChoices;
+import app.fret.bow.stroke.DecidedGroups;
+import app.fret.bow.stroke.StrokeAt;
+import app.fret.bow.stroke.StrokeDecision;
+import app.fret.bow.trouble.BowTrouble;
+import app.fret.bow.trouble.BowTrouble.Kind;
+import app.fret.bow.trouble.Mend;
 import app.fret.brief.Brief;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;

@@ -1,5 +1,6 @@
 package app.fret.bow;
 
+import app.fret.bow.stroke.BowLine;
 import app.fret.brief.Brief;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;
@@ -22,7 +23,7 @@ import org.apache.commons.numbers.fraction.Fraction;
  * Passages of equal notes with signs, one word a note: {@code .} a dot, {@code >} an accent, both
  * together, {@code -} none, {@code o} a rest; brackets slur.
  */
-final class Signed {
+public final class Signed {
   private final PassageBuilder passage = new PassageBuilder().title("Test").part("Part");
   private final NoteValue value;
   private int slurStart;
@@ -32,7 +33,7 @@ final class Signed {
   }
 
   /** The passage of a line of words, all on one pitch. */
-  static Passage passage(NoteValue value, String dynamic, String words) {
+  public static Passage passage(NoteValue value, String dynamic, String words) {
     Signed signed = new Signed(value);
     signed.passage.bar();
     for (String word : words.split("\\s+")) {
@@ -47,7 +48,7 @@ final class Signed {
   }
 
   /** The same, for a violin at a tempo, with every note on these strings in turn. */
-  static BowLine line(Passage passage, double quartersPerMinute, int... strings) {
+  public static BowLine line(Passage passage, double quartersPerMinute, int... strings) {
     Player player = Player.of("", Instruments.named("violin"));
     Brief brief = Briefs.of(passage, player, new Tempo(BeatUnit.QUARTER, quartersPerMinute));
     List<List<Integer>> all = new ArrayList<>();

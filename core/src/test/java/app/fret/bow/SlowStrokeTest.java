@@ -3,6 +3,12 @@ package app.fret.bow;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.fret.bow.search.BowJoints;
+import app.fret.bow.stroke.BowLine;
+import app.fret.bow.stroke.Draft;
+import app.fret.bow.stroke.Figures;
+import app.fret.bow.stroke.Stroke;
+import app.fret.bow.stroke.StrokeKind;
 import app.fret.brief.Brief;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;

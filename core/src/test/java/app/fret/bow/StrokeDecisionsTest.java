@@ -4,6 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.fret.bow.stroke.BowChoices;
+import app.fret.bow.stroke.BowSchool;
+import app.fret.bow.stroke.Contact;
+import app.fret.bow.stroke.DecidedGroups;
+import app.fret.bow.stroke.Recipe;
+import app.fret.bow.stroke.Stroke;
+import app.fret.bow.stroke.StrokeAt;
+import app.fret.bow.stroke.StrokeDecision;
+import app.fret.bow.stroke.StrokeKind;
 import app.fret.brief.Brief;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;

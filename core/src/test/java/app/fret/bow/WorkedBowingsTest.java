@@ -2,6 +2,7 @@ package app.fret.bow;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fret.bow.stroke.Stroke;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;
 import app.fret.score.BeatUnit;

@@ -2,7 +2,7 @@ package app.fret.study;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fret.bow.Stroke;
+import app.fret.bow.stroke.Stroke;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;
 import app.fret.practice.drill.DrillKind;

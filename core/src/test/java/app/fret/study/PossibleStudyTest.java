@@ -2,9 +2,9 @@ package app.fret.study;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fret.bow.BowChoices;
-import app.fret.bow.StrokeAt;
-import app.fret.bow.StrokeDecision;
+import app.fret.bow.stroke.BowChoices;
+import app.fret.bow.stroke.StrokeAt;
+import app.fret.bow.stroke.StrokeDecision;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;
 import app.fret.score.BeatUnit;

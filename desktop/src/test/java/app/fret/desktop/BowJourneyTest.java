@@ -2,9 +2,9 @@ package app.fret.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fret.bow.BowSchool;
-import app.fret.bow.BowTrouble;
-import app.fret.bow.Stroke;
+import app.fret.bow.stroke.BowSchool;
+import app.fret.bow.stroke.Stroke;
+import app.fret.bow.trouble.BowTrouble;
 import app.fret.score.BowDirection;
 import java.util.List;
 import java.util.Locale;

@@ -2,12 +2,12 @@ package app.fret.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fret.bow.BowPattern;
 import app.fret.bow.BowPlan;
 import app.fret.bow.BowPlanner;
-import app.fret.bow.BowTrouble;
-import app.fret.bow.Stroke;
-import app.fret.bow.StrokeKind;
+import app.fret.bow.stroke.Stroke;
+import app.fret.bow.stroke.StrokeKind;
+import app.fret.bow.trouble.BowPattern;
+import app.fret.bow.trouble.BowTrouble;
 import app.fret.files.musicxml.MusicXmlReader;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;

@@ -4,8 +4,8 @@ import static app.fret.practice.drill.Piece.EIGHTH;
 import static app.fret.practice.drill.Piece.HALF;
 import static app.fret.practice.drill.Piece.QUARTER;
 
-import app.fret.bow.Stroke;
-import app.fret.bow.StrokeKind;
+import app.fret.bow.stroke.Stroke;
+import app.fret.bow.stroke.StrokeKind;
 import app.fret.lefthand.hand.Stop;
 import app.fret.score.BowDirection;
 import app.fret.score.Marks;

@@ -1,7 +1,7 @@
 package app.fret.practice.drill;
 
 import app.fret.bow.BowPlan;
-import app.fret.bow.Stroke;
+import app.fret.bow.stroke.Stroke;
 import app.fret.brief.Brief;
 import app.fret.instrument.Instrument;
 import app.fret.instrument.Spelling;

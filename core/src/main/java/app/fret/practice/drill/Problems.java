@@ -1,8 +1,8 @@
 package app.fret.practice.drill;
 
-import app.fret.bow.BowTrouble;
-import app.fret.bow.Stroke;
-import app.fret.bow.StrokeKind;
+import app.fret.bow.stroke.Stroke;
+import app.fret.bow.stroke.StrokeKind;
+import app.fret.bow.trouble.BowTrouble;
 import app.fret.lefthand.Shift;
 import app.fret.lefthand.advice.TrillFinger;
 import app.fret.reading.BeatGroups;

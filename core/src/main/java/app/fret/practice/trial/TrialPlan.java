@@ -1,6 +1,6 @@
 package app.fret.practice.trial;
 
-import app.fret.bow.StrokeAt;
+import app.fret.bow.stroke.StrokeAt;
 import app.fret.lefthand.PinAt;
 import app.fret.reading.NoteMoves;
 import app.fret.score.NoteRef;

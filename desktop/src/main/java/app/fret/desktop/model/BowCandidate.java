@@ -1,8 +1,8 @@
 package app.fret.desktop.model;
 
-import app.fret.bow.BowChoices;
-import app.fret.bow.BowSchool;
-import app.fret.bow.Stroke;
+import app.fret.bow.stroke.BowChoices;
+import app.fret.bow.stroke.BowSchool;
+import app.fret.bow.stroke.Stroke;
 import app.fret.lefthand.PinConflictException;
 import app.fret.study.Study;
 import java.util.ArrayList;

@@ -1,12 +1,12 @@
 package app.fret.desktop.model;
 
-import app.fret.bow.BowChoices;
-import app.fret.bow.BowSchool;
-import app.fret.bow.Mend;
-import app.fret.bow.OtherStroke;
-import app.fret.bow.StrokeAt;
-import app.fret.bow.StrokeDecision;
-import app.fret.bow.StrokeDecision.Act;
+import app.fret.bow.search.OtherStroke;
+import app.fret.bow.stroke.BowChoices;
+import app.fret.bow.stroke.BowSchool;
+import app.fret.bow.stroke.StrokeAt;
+import app.fret.bow.stroke.StrokeDecision;
+import app.fret.bow.stroke.StrokeDecision.Act;
+import app.fret.bow.trouble.Mend;
 import app.fret.score.NoteRef;
 import app.fret.study.Study;
 import java.util.List;

@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** The plans of a study that are worth comparing. */
-final class Candidates {
+public final class Candidates {
   private static final int OTHER_PLANS = 4;
 
   private Candidates() {}

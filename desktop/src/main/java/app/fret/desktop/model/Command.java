@@ -1,6 +1,6 @@
 package app.fret.desktop.model;
 
-import app.fret.bow.StrokeDecision.Act;
+import app.fret.bow.stroke.StrokeDecision.Act;
 import app.fret.score.Finger;
 import java.util.List;
 import java.util.function.Consumer;

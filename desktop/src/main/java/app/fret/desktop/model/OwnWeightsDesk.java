@@ -1,8 +1,8 @@
 package app.fret.desktop.model;
 
 import app.fret.book.Book;
-import app.fret.bow.BowTermWords;
-import app.fret.bow.StrokeAt;
+import app.fret.bow.effort.BowTerms;
+import app.fret.bow.stroke.StrokeAt;
 import app.fret.leaning.KeptWay;
 import app.fret.leaning.Leaning;
 import app.fret.leaning.OwnWeights;
@@ -212,7 +212,7 @@ public final class OwnWeightsDesk {
     String term = own.leaning().term();
     String name =
         own.side() == Side.BOW
-            ? BowTermWords.inShort(term)
+            ? BowTerms.inShort(term)
             : EffortTerms.inShort(desk.study().player(), term);
     return String.format(
         Locale.ROOT, "%s now at %.2f of its weight.", name, own.leaning().factor());

@@ -1,7 +1,7 @@
 package app.fret.desktop.model;
 
 import app.fret.book.LogEntry;
-import app.fret.bow.OtherStroke;
+import app.fret.bow.search.OtherStroke;
 import app.fret.instrument.Instrument;
 import app.fret.lefthand.Pin;
 import app.fret.lefthand.PinAt;

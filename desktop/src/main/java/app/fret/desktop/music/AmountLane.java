@@ -1,7 +1,7 @@
 package app.fret.desktop.music;
 
-import app.fret.bow.Stroke;
-import app.fret.bow.StrokeKind;
+import app.fret.bow.stroke.Stroke;
+import app.fret.bow.stroke.StrokeKind;
 import app.fret.study.Study;
 import java.util.List;
 import java.util.Locale;

@@ -1,7 +1,7 @@
 package app.fret.desktop.music;
 
-import app.fret.bow.PlanePlan;
-import app.fret.bow.PlanePlan.NotePlane;
+import app.fret.bow.plane.PlanePlan;
+import app.fret.bow.plane.PlanePlan.NotePlane;
 import app.fret.desktop.music.SystemPlan.Seen;
 import app.fret.instrument.Instrument;
 import app.fret.instrument.StringPlanes;

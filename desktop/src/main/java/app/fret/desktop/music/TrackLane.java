@@ -1,9 +1,9 @@
 package app.fret.desktop.music;
 
-import app.fret.bow.BowTrouble;
 import app.fret.bow.SlowStroke;
-import app.fret.bow.Stroke;
-import app.fret.bow.StrokeKind;
+import app.fret.bow.stroke.Stroke;
+import app.fret.bow.stroke.StrokeKind;
+import app.fret.bow.trouble.BowTrouble;
 import app.fret.desktop.music.SystemPlan.Seen;
 import java.util.List;
 import java.util.Locale;

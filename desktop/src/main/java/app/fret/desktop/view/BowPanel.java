@@ -1,13 +1,13 @@
 package app.fret.desktop.view;
 
-import app.fret.bow.BowTrouble;
-import app.fret.bow.OtherStroke;
 import app.fret.bow.SlowStroke;
-import app.fret.bow.Stroke;
-import app.fret.bow.StrokeAt;
-import app.fret.bow.StrokeDecision;
-import app.fret.bow.StrokeDecision.Act;
-import app.fret.bow.StrokeKind;
+import app.fret.bow.search.OtherStroke;
+import app.fret.bow.stroke.Stroke;
+import app.fret.bow.stroke.StrokeAt;
+import app.fret.bow.stroke.StrokeDecision;
+import app.fret.bow.stroke.StrokeDecision.Act;
+import app.fret.bow.stroke.StrokeKind;
+import app.fret.bow.trouble.BowTrouble;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.score.BowDirection;
 import app.fret.score.Tempo;

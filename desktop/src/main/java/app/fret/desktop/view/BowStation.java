@@ -1,8 +1,8 @@
 package app.fret.desktop.view;
 
 import app.fret.bow.BowPlan;
-import app.fret.bow.BowSchool;
-import app.fret.bow.Stroke;
+import app.fret.bow.stroke.BowSchool;
+import app.fret.bow.stroke.Stroke;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.Words;
 import app.fret.desktop.music.Lanes;

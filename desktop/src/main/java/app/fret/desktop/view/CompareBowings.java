@@ -1,8 +1,8 @@
 package app.fret.desktop.view;
 
 import app.fret.bow.BowPlan;
-import app.fret.bow.Stroke;
-import app.fret.bow.StrokeKind;
+import app.fret.bow.stroke.Stroke;
+import app.fret.bow.stroke.StrokeKind;
 import app.fret.desktop.model.BowCandidate;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.Words;

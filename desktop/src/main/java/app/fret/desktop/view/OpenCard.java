@@ -1,7 +1,7 @@
 package app.fret.desktop.view;
 
 import app.fret.book.OtherItem;
-import app.fret.bow.Stroke;
+import app.fret.bow.stroke.Stroke;
 import app.fret.desktop.model.Command;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.PracticeDay.Seen;

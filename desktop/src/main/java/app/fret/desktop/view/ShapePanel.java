@@ -1,6 +1,6 @@
 package app.fret.desktop.view;
 
-import app.fret.bow.Stroke;
+import app.fret.bow.stroke.Stroke;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.instrument.Instrument;
 import app.fret.lefthand.LeftHandPlan.OtherWay;

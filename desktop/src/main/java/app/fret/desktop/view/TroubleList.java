@@ -1,7 +1,7 @@
 package app.fret.desktop.view;
 
-import app.fret.bow.BowTrouble;
-import app.fret.bow.Mend;
+import app.fret.bow.trouble.BowTrouble;
+import app.fret.bow.trouble.Mend;
 import app.fret.desktop.model.PassageDesk;
 import java.util.ArrayList;
 import java.util.List;

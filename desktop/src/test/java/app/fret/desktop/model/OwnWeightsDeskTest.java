@@ -2,8 +2,8 @@ package app.fret.desktop.model;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fret.bow.BowTermWords;
-import app.fret.bow.OtherStroke;
+import app.fret.bow.effort.BowTerms;
+import app.fret.bow.search.OtherStroke;
 import app.fret.desktop.model.OwnWeightsDesk.Own;
 import app.fret.leaning.OwnWeights;
 import app.fret.leaning.Side;
@@ -127,8 +127,7 @@ class OwnWeightsDeskTest extends OverDemo {
         .isNotEmpty()
         .allSatisfy(o -> assertThat(o.side()).isEqualTo(Side.BOW));
     Own first = own().leaningsProperty().get().get(0);
-    assertThat(own().words(first))
-        .contains(BowTermWords.inShort(first.leaning().term()).substring(1));
+    assertThat(own().words(first)).contains(BowTerms.inShort(first.leaning().term()).substring(1));
     own().use();
     assertThat(passage().study().choices().bow().own()).isEqualTo(own().weights(Side.BOW));
     own().takeBack(first);

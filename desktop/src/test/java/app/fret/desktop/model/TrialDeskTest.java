@@ -2,7 +2,7 @@ package app.fret.desktop.model;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fret.bow.OtherStroke;
+import app.fret.bow.search.OtherStroke;
 import app.fret.desktop.model.PracticeDay.Task;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.hand.Placement;

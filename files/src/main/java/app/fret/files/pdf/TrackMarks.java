@@ -1,7 +1,7 @@
 package app.fret.files.pdf;
 
-import app.fret.bow.Stroke;
-import app.fret.bow.StrokeKind;
+import app.fret.bow.stroke.Stroke;
+import app.fret.bow.stroke.StrokeKind;
 import app.fret.engraving.Engraving;
 import app.fret.engraving.Mark;
 import app.fret.study.Study;

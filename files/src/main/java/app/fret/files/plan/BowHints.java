@@ -1,6 +1,6 @@
 package app.fret.files.plan;
 
-import app.fret.bow.Stroke;
+import app.fret.bow.stroke.Stroke;
 import app.fret.study.Study;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

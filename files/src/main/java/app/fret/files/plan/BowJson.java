@@ -1,12 +1,12 @@
 package app.fret.files.plan;
 
 import app.fret.bow.BowPlan;
-import app.fret.bow.BowTrouble;
-import app.fret.bow.Mend;
-import app.fret.bow.OtherStroke;
-import app.fret.bow.PlanePlan;
-import app.fret.bow.Stroke;
-import app.fret.bow.StrokeAt;
+import app.fret.bow.plane.PlanePlan;
+import app.fret.bow.search.OtherStroke;
+import app.fret.bow.stroke.Stroke;
+import app.fret.bow.stroke.StrokeAt;
+import app.fret.bow.trouble.BowTrouble;
+import app.fret.bow.trouble.Mend;
 import app.fret.instrument.Instrument;
 import app.fret.reading.PlayedNote;
 import app.fret.study.Study;

@@ -1,8 +1,8 @@
 package app.fret.files.plan;
 
-import app.fret.bow.BowTrouble;
-import app.fret.bow.Stroke;
-import app.fret.bow.StrokeKind;
+import app.fret.bow.stroke.Stroke;
+import app.fret.bow.stroke.StrokeKind;
+import app.fret.bow.trouble.BowTrouble;
 import app.fret.instrument.Instrument;
 import app.fret.instrument.Spelling;
 import app.fret.lefthand.DecidingReasons;

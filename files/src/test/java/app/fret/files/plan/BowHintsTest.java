@@ -25,8 +25,7 @@ class BowHintsTest {
   void aHintIsSaidOnceWithAllItsBars() throws Exception {
     List<String> hints = hints("(D5/4 E5/4) F5/2 | G5/1 | (A5/4 G5/4) F5/2 | E5/1");
     assertThat(hints)
-        .containsOnlyOnce(
-            "Bow, bars 1, 3: Let the last note of the stroke sound a little longer.");
+        .containsOnlyOnce("Bow, bars 1, 3: Let the last note of the stroke sound a little longer.");
   }
 
   @Test

@@ -1,0 +1,26 @@
+package app.fret.bow.effort;
+
+import app.fret.bow.stroke.Demand;
+import app.fret.bow.stroke.Way;
+import java.util.Locale;
+
+/** Leaps over a string are longer for the hand the further out on the bow. */
+final class LeapTerm extends NamedTerm {
+  private static final double EFFORT = 0.5;
+
+  LeapTerm() {
+    super("leap", Look.START, "leaps over strings at a bad place", 1);
+  }
+
+  @Override
+  public double effort(Demand demand, Way way) {
+    double soft = demand.isSoft() ? 0.5 : 1;
+    double out = way.start() * way.start();
+    return demand.leap() < 2 ? 0 : EFFORT * soft * (demand.leap() - 1) * out;
+  }
+
+  @Override
+  public String reason(Demand demand, Way way) {
+    return String.format(Locale.ROOT, "A leap over a string at %.2f of the bow.", way.start());
+  }
+}

@@ -1,0 +1,22 @@
+package app.fret.bow.effort;
+
+import app.fret.bow.stroke.Demand;
+import app.fret.bow.stroke.Way;
+
+/** Bow signs of the part are kept, as far as they bind in the school. */
+final class PrintedTerm extends NamedTerm {
+  PrintedTerm() {
+    super("against-sign", Look.START);
+  }
+
+  @Override
+  public double effort(Demand demand, Way way) {
+    boolean against = demand.printed().filter(p -> p != way.direction()).isPresent();
+    return against && demand.decided().isEmpty() ? 1 : 0;
+  }
+
+  @Override
+  public String reason(Demand demand, Way way) {
+    return "The part asks for the other direction.";
+  }
+}

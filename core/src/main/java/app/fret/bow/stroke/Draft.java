@@ -1,0 +1,67 @@
+package app.fret.bow.stroke;
+
+import app.fret.score.Span;
+
+/**
+ * A stroke before it is known which way it goes and where on the bow.
+ *
+ * @param notes its notes, as pieces of a {@link BowLine}
+ * @param demand what it asks of the bow
+ * @param shares share of each piece in the amount, together 1
+ * @param before how it may follow the stroke before
+ * @param recipe how its level is made
+ * @param price effort of being cut or joined so
+ */
+public record Draft(
+    Span notes, Demand demand, double[] shares, Joining before, Recipe recipe, double price) {
+  /** How a stroke may follow the one before. */
+  public enum Joining {
+    /** Any way. */
+    FREE,
+    /** The bow turns. */
+    TURN,
+    /** It goes on in the same direction without being lifted. */
+    HOOK,
+    /** It goes on in the same direction, lifted or not. */
+    SAME_WAY,
+    /** It is lifted and set anew. */
+    RETAKE
+  }
+
+  public StrokeKind kind() {
+    return demand.kind();
+  }
+
+  public double seconds() {
+    return demand.seconds();
+  }
+
+  public double targetCm() {
+    return demand.targetCm();
+  }
+
+  public double slowestCm() {
+    return demand.slowestCm();
+  }
+
+  public double fastestCm() {
+    return demand.fastestCm();
+  }
+
+  public double growth() {
+    return demand.growth();
+  }
+
+  public int count() {
+    return notes.last() - notes.first() + 1;
+  }
+
+  public double perSecond() {
+    return count() / seconds();
+  }
+
+  /** The same, cut or joined at a price. */
+  public Draft at(double newPrice) {
+    return new Draft(notes, demand, shares, before, recipe, newPrice);
+  }
+}

@@ -1,0 +1,85 @@
+package app.fret.bow.trouble;
+
+import app.fret.bow.search.BowedPath;
+import app.fret.bow.stroke.BowLine;
+import app.fret.bow.stroke.BowedNote;
+import app.fret.bow.stroke.Contact;
+import app.fret.bow.stroke.Draft;
+import app.fret.bow.stroke.StrokeKind;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** What the bow hand does during a stroke, in plain words (common practice, no source). */
+public final class Hints {
+  private static final double LATE_SECONDS = 0.3;
+  private static final double RINGS_SECONDS = 0.2;
+
+  /** Of its usual amount, what a stroke has at most that saves. */
+  private static final double SAVED = 0.85;
+
+  private Hints() {}
+
+  public static List<String> of(BowedPath path, int stroke) {
+    BowLine line = path.line();
+    List<String> hints = new ArrayList<>();
+    Draft draft = path.draft(stroke);
+    BowedNote first = line.note(draft.notes().first());
+    boolean slurred = draft.notes().last() > draft.notes().first();
+    if (first.accent() > 0) {
+      hints.add("Weight in, then out without leaving the string.");
+    }
+    if (slurred && draft.kind() == StrokeKind.LEGATO && stroke < path.size() - 1) {
+      hints.add("Let the last note of the stroke sound a little longer.");
+    }
+    if (goesOntoTopString(line, draft.notes().first()) && first.isSoft()) {
+      hints.add("Lighter onto the top string.");
+    }
+    if (leavesAnOpenString(line, draft)) {
+      hints.add("Leave the open string lightly inside the slur, so that it rings on.");
+    }
+    if (speaksLate(line, first)) {
+      hints.add("It speaks late up here: start with weight, then release.");
+    }
+    if (stroke + 1 < path.size() && savesFor(path, stroke)) {
+      hints.add(
+          String.format(
+              Locale.ROOT,
+              "Save here: %.0f cm, not %.0f cm, so that the accent after it has bow.",
+              path.cm(stroke),
+              draft.targetCm()));
+    }
+    boolean isLast = stroke == path.size() - 1;
+    if (isLast && draft.seconds() < LATE_SECONDS) {
+      hints.add("The last note is short: let the bow go on in the air.");
+    }
+    return hints;
+  }
+
+  /** Whether a slur goes from an open string, long enough to be heard, to another string. */
+  private static boolean leavesAnOpenString(BowLine line, Draft draft) {
+    for (int i = draft.notes().first(); i < draft.notes().last(); i++) {
+      BowedNote note = line.note(i);
+      boolean crosses = line.note(i + 1).topString() != note.topString();
+      if (crosses && note.seconds() >= RINGS_SECONDS && Contact.isOpen(line.brief(), note)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** High on an inner or lower string. */
+  private static boolean speaksLate(BowLine line, BowedNote note) {
+    return note.topString() > 1 && Contact.isHigh(line.brief(), note);
+  }
+
+  private static boolean savesFor(BowedPath path, int stroke) {
+    boolean unmarked = path.first(stroke).isLoud() && path.first(stroke).accent() == 0;
+    boolean accentNext = path.first(stroke + 1).accent() > 0;
+    return unmarked && accentNext && path.cm(stroke) < SAVED * path.draft(stroke).targetCm();
+  }
+
+  private static boolean goesOntoTopString(BowLine line, int note) {
+    return note > 0 && line.note(note).topString() == 1 && line.note(note - 1).topString() > 1;
+  }
+}

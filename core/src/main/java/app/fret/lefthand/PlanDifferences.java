@@ -26,7 +26,8 @@ final class PlanDifferences {
 
   PlanDifferences(PreparedPassage passage) {
     this.passage = passage;
-    EffortTerms.of(passage.player()).forEach(term -> inShort.put(term.name(), term.inShort()));
+    EffortTerms.of(passage.player())
+        .forEach(term -> inShort.put(term.name(), term.header().inShort()));
   }
 
   /** What of one term the plans have, note by note. */

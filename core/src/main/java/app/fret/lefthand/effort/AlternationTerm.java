@@ -6,26 +6,18 @@ package app.fret.lefthand.effort;
  * <p>Unit: haste (common practice, no source).
  */
 final class AlternationTerm implements TurnTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "alternation",
+          "weak fingers back and forth",
+          "haste",
+          Facets.HASTE.and(Moment.Sign.RETURNS));
+
   private static final double PER_HASTE = 0.10;
 
   @Override
-  public String name() {
-    return "alternation";
-  }
-
-  @Override
-  public String inShort() {
-    return "weak fingers back and forth";
-  }
-
-  @Override
-  public String unit() {
-    return "haste";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.HASTE.and(Moment.Sign.RETURNS);
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

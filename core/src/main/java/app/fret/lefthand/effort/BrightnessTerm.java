@@ -10,26 +10,14 @@ import app.fret.lefthand.hand.Placement;
  * <p>Unit: strings below the highest (common practice, no source).
  */
 final class BrightnessTerm implements PlaceTerm {
+  private static final TermHeader HEADER =
+      new TermHeader("brightness", "darker strings", "strings", Facets.NONE);
+
   private static final double PER_STRING = 0.1;
 
   @Override
-  public String name() {
-    return "brightness";
-  }
-
-  @Override
-  public String inShort() {
-    return "darker strings";
-  }
-
-  @Override
-  public String unit() {
-    return "strings";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.NONE;
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -11,6 +11,10 @@ import app.fret.lefthand.hand.Stop;
  * <p>Unit: points (common practice, no source).
  */
 final class CheckTerm implements MoveTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "check", "landings an open string can check", "points", Facets.NONE, MoveLook.FINGERS);
+
   private static final double GAIN = -0.06;
   private static final int OCTAVE = 12;
 
@@ -38,28 +42,8 @@ final class CheckTerm implements MoveTerm {
   }
 
   @Override
-  public String name() {
-    return "check";
-  }
-
-  @Override
-  public String inShort() {
-    return "landings an open string can check";
-  }
-
-  @Override
-  public String unit() {
-    return "points";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.NONE;
-  }
-
-  @Override
-  public MoveLook look() {
-    return MoveLook.FINGERS;
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

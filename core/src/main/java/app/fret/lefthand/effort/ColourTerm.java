@@ -9,33 +9,21 @@ import app.fret.lefthand.hand.Placement;
  * <p>Unit: changes of string, weighed by calm (common practice, no source).
  */
 final class ColourTerm implements MoveTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "colour",
+          "changes of colour inside the line",
+          "strings",
+          Facets.HASTE.and(Moment.Sign.SLURRED, Moment.Sign.PEDAL),
+          MoveLook.FINGERS);
+
   private static final double IN_SLUR = 0.12;
   private static final double IN_PHRASE = 0.05;
   private static final double SINGING_SECONDS = 0.25;
 
   @Override
-  public String name() {
-    return "colour";
-  }
-
-  @Override
-  public String inShort() {
-    return "changes of colour inside the line";
-  }
-
-  @Override
-  public String unit() {
-    return "strings";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.HASTE.and(Moment.Sign.SLURRED, Moment.Sign.PEDAL);
-  }
-
-  @Override
-  public MoveLook look() {
-    return MoveLook.FINGERS;
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -10,6 +10,9 @@ import java.util.Locale;
  * <p>Unit: mm between the two fingers (common practice, no source).
  */
 final class CrawlTerm implements MoveTerm {
+  private static final TermHeader HEADER =
+      new TermHeader("crawl", "crawling", "mm", Facets.HASTE, MoveLook.FINGERS);
+
   private static final double AT_ALL = 0.22;
   private static final double PER_MM = 0.003;
   private static final double IN_HASTE = 0.20;
@@ -21,28 +24,8 @@ final class CrawlTerm implements MoveTerm {
   }
 
   @Override
-  public String name() {
-    return "crawl";
-  }
-
-  @Override
-  public String inShort() {
-    return "crawling";
-  }
-
-  @Override
-  public String unit() {
-    return "mm";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.HASTE;
-  }
-
-  @Override
-  public MoveLook look() {
-    return MoveLook.FINGERS;
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -14,6 +14,9 @@ import app.fret.score.Finger;
  * <p>Unit: fingers (common practice, no source).
  */
 final class DoubleStopTerm implements PlaceTerm {
+  private static final TermHeader HEADER =
+      new TermHeader("double-stop", "awkward double stops", "fingers", Facets.NONE);
+
   private static final double PER_EXTRA_STOP = 0.15;
   private static final double PER_BAR = 0.30;
   private static final double CROOKED = 0.18;
@@ -36,23 +39,8 @@ final class DoubleStopTerm implements PlaceTerm {
   }
 
   @Override
-  public String name() {
-    return "double-stop";
-  }
-
-  @Override
-  public String inShort() {
-    return "awkward double stops";
-  }
-
-  @Override
-  public String unit() {
-    return "fingers";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.NONE;
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

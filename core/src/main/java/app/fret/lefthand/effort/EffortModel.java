@@ -61,7 +61,7 @@ public final class EffortModel {
     moves = Weighted.of(MoveTerm.class, all, profile);
     allMoves = new MoveGroup(moves);
     for (MoveLook look : MoveLook.values()) {
-      movesByLook.put(look, new MoveGroup(moves.only(term -> term.look() == look)));
+      movesByLook.put(look, new MoveGroup(moves.only(term -> term.header().look() == look)));
     }
     crawl = new Crawl(player);
     turns = Weighted.of(TurnTerm.class, all, profile);

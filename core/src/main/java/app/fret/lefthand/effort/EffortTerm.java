@@ -8,18 +8,11 @@ package app.fret.lefthand.effort;
  * profile.
  */
 public sealed interface EffortTerm permits PlaceTerm, MoveTerm, TurnTerm, FigureTerm {
+  /** What it says of itself. */
+  TermHeader header();
+
   /** Key of its weight in the profile table. */
-  String name();
-
-  /** What it is about, so that one can say "more" or "less" of it: {@code crossing of strings}. */
-  String inShort();
-
-  /** What it measures, such as {@code mm} or {@code bits}. */
-  String unit();
-
-  /**
-   * The sides of a moment that its effort and its reason depend on. It is shown no other, so that
-   * moments alike in them share what was weighed; a test of all terms varies each side in turn.
-   */
-  Facets facets();
+  default String name() {
+    return header().name();
+  }
 }

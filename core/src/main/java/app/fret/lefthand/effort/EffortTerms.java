@@ -13,7 +13,7 @@ public final class EffortTerms {
     return of(player).stream()
         .filter(t -> t.name().equals(term))
         .findFirst()
-        .map(EffortTerm::inShort)
+        .map(t -> t.header().inShort())
         .orElse(term.replace('-', ' '));
   }
 

@@ -12,6 +12,10 @@ import app.fret.lefthand.hand.Placement;
  * source).
  */
 final class EnteringTerm implements MoveTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "entering", "climbing into positions", "semitones", Facets.NONE, MoveLook.HANDS);
+
   private static final double PER_SEMITONE = 0.08;
   private static final double BETWEEN_LANDMARKS = 0.35;
   private static final int FIRST_POSITION = 2;
@@ -25,28 +29,8 @@ final class EnteringTerm implements MoveTerm {
   }
 
   @Override
-  public String name() {
-    return "entering";
-  }
-
-  @Override
-  public String inShort() {
-    return "climbing into positions";
-  }
-
-  @Override
-  public String unit() {
-    return "semitones";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.NONE;
-  }
-
-  @Override
-  public MoveLook look() {
-    return MoveLook.HANDS;
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -9,6 +9,9 @@ import app.fret.instrument.Player;
  * <p>Unit: whether the distances agree to 10 mm (common practice, no source).
  */
 final class EqualTravelTerm implements TurnTerm {
+  private static final TermHeader HEADER =
+      new TermHeader("equal-travel", "shifts of equal distance", "mm", Facets.NONE);
+
   private static final double GAIN = -0.15;
   private static final int LEAST_MM = 20;
 
@@ -19,23 +22,8 @@ final class EqualTravelTerm implements TurnTerm {
   }
 
   @Override
-  public String name() {
-    return "equal-travel";
-  }
-
-  @Override
-  public String inShort() {
-    return "shifts of equal distance";
-  }
-
-  @Override
-  public String unit() {
-    return "mm";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.NONE;
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -10,32 +10,16 @@ import app.fret.lefthand.hand.Stop;
  * <p>Unit: points (common practice, no source).
  */
 final class FingerOrderTerm implements MoveTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "finger-order", "fingers out of order", "points", Facets.NONE, MoveLook.FINGERS);
+
   private static final double TANGLED = 3;
   private static final double CHANGED_ON_ONE_NOTE = 0.5;
 
   @Override
-  public String name() {
-    return "finger-order";
-  }
-
-  @Override
-  public String inShort() {
-    return "fingers out of order";
-  }
-
-  @Override
-  public String unit() {
-    return "points";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.NONE;
-  }
-
-  @Override
-  public MoveLook look() {
-    return MoveLook.FINGERS;
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

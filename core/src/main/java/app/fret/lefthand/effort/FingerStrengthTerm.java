@@ -11,6 +11,10 @@ import app.fret.score.Finger;
  * <p>Unit: seconds on the fourth finger (common practice, no source).
  */
 final class FingerStrengthTerm implements PlaceTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "finger-strength", "weak fingers on long notes", "seconds", Facets.of(Facet.LENGTH));
+
   private static final double FOURTH_AT_ALL = 0.02;
   private static final double PER_LONG_SECOND = 0.18;
   private static final double THUMB_BESIDE_FOURTH = 1.5;
@@ -23,23 +27,8 @@ final class FingerStrengthTerm implements PlaceTerm {
   }
 
   @Override
-  public String name() {
-    return "finger-strength";
-  }
-
-  @Override
-  public String inShort() {
-    return "weak fingers on long notes";
-  }
-
-  @Override
-  public String unit() {
-    return "seconds";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.of(Facet.LENGTH);
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -9,33 +9,21 @@ import app.fret.lefthand.hand.Stop;
  * <p>Unit: points (common practice, no source).
  */
 final class GraceTerm implements MoveTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "grace",
+          "haste at grace notes",
+          "points",
+          Facets.of(Moment.Sign.AFTER_GRACE),
+          MoveLook.FINGERS);
+
   private static final double SHIFT = 0.60;
   private static final double OTHER_STRING = 0.15;
   private static final double SAME_FINGER = 0.30;
 
   @Override
-  public String name() {
-    return "grace";
-  }
-
-  @Override
-  public String inShort() {
-    return "haste at grace notes";
-  }
-
-  @Override
-  public String unit() {
-    return "points";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.of(Moment.Sign.AFTER_GRACE);
-  }
-
-  @Override
-  public MoveLook look() {
-    return MoveLook.FINGERS;
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

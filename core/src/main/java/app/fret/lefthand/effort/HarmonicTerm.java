@@ -15,6 +15,13 @@ import java.util.List;
  * <p>Unit: points, and cents for a harmonic that sounds out of tune (common practice, no source).
  */
 final class HarmonicTerm implements PlaceTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "harmonic",
+          "unasked harmonics",
+          "points",
+          Facets.HASTE.and(Facet.LENGTH).and(Moment.Sign.HARMONIC, Moment.Sign.IN_SLUR));
+
   private static final double LONG = 0.40;
   private static final double IN_HASTE = 0.40;
   private static final double IN_SLUR = 0.25;
@@ -32,23 +39,8 @@ final class HarmonicTerm implements PlaceTerm {
   }
 
   @Override
-  public String name() {
-    return "harmonic";
-  }
-
-  @Override
-  public String inShort() {
-    return "unasked harmonics";
-  }
-
-  @Override
-  public String unit() {
-    return "points";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.HASTE.and(Facet.LENGTH).and(Moment.Sign.HARMONIC, Moment.Sign.IN_SLUR);
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -13,6 +13,9 @@ import app.fret.score.Finger;
  * <p>Unit: semitones above where it is easy (common practice, no source).
  */
 final class HighFourthTerm implements PlaceTerm {
+  private static final TermHeader HEADER =
+      new TermHeader("high-fourth", "fourth finger high up", "semitones", Facets.NONE);
+
   private static final int EASY_ON_BASS = 8;
   private static final int EASY_ON_CELLO = 10;
   private static final int STEEP_FROM = 11;
@@ -28,23 +31,8 @@ final class HighFourthTerm implements PlaceTerm {
   }
 
   @Override
-  public String name() {
-    return "high-fourth";
-  }
-
-  @Override
-  public String inShort() {
-    return "fourth finger high up";
-  }
-
-  @Override
-  public String unit() {
-    return "semitones";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.NONE;
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

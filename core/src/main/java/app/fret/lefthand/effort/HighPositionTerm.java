@@ -13,6 +13,9 @@ import app.fret.lefthand.hand.Placement;
  * usual, or above first position where the passage begins (common practice, no source).
  */
 final class HighPositionTerm implements PlaceTerm {
+  private static final TermHeader HEADER =
+      new TermHeader("high-position", "high positions", "semitones", Facets.of(Moment.Sign.FIRST));
+
   private static final double PER_SEMITONE = 0.02;
 
   /** A thumb on the strings gives the hand a hold of its own. */
@@ -33,23 +36,8 @@ final class HighPositionTerm implements PlaceTerm {
   }
 
   @Override
-  public String name() {
-    return "high-position";
-  }
-
-  @Override
-  public String inShort() {
-    return "high positions";
-  }
-
-  @Override
-  public String unit() {
-    return "semitones";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.of(Moment.Sign.FIRST);
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

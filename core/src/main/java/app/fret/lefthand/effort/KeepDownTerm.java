@@ -6,27 +6,16 @@ package app.fret.lefthand.effort;
  * <p>Unit: points (common practice, no source).
  */
 final class KeepDownTerm implements TurnTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "keep-down", "fingers kept down", "points", Facets.HASTE.and(Moment.Sign.RETURNS));
+
   private static final double GAIN = -0.04;
   private static final double IN_HASTE = -0.04;
 
   @Override
-  public String name() {
-    return "keep-down";
-  }
-
-  @Override
-  public String inShort() {
-    return "fingers kept down";
-  }
-
-  @Override
-  public String unit() {
-    return "points";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.HASTE.and(Moment.Sign.RETURNS);
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -12,6 +12,10 @@ import app.fret.lefthand.hand.Placement;
  * <p>Unit: points (common practice, no source).
  */
 final class LandmarkTerm implements PlaceTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "landmark", "positions between the landmarks", "points", Facets.of(Moment.Sign.FIRST));
+
   private static final double BETWEEN_LANDMARKS = 0.25;
 
   private final Instrument instrument;
@@ -23,23 +27,8 @@ final class LandmarkTerm implements PlaceTerm {
   }
 
   @Override
-  public String name() {
-    return "landmark";
-  }
-
-  @Override
-  public String inShort() {
-    return "positions between the landmarks";
-  }
-
-  @Override
-  public String unit() {
-    return "points";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.of(Moment.Sign.FIRST);
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

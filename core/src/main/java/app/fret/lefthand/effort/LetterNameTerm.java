@@ -14,6 +14,13 @@ import app.fret.score.WrittenPitch;
  * silent for a part in another transposition than the instrument's own.
  */
 final class LetterNameTerm implements PlaceTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "letter-name",
+          "letters on another finger than their own",
+          "letters",
+          Facets.of(Facet.PITCHES).and(Moment.Sign.ALTERED));
+
   private static final double PER_LETTER = 0.30;
   private static final double PER_LETTER_ALTERED = 0.12;
   private static final int[] LOW = {0, 0, 1, 2, 2, 3, 3, 4, 5, 5, 6, 6};
@@ -30,23 +37,8 @@ final class LetterNameTerm implements PlaceTerm {
   }
 
   @Override
-  public String name() {
-    return "letter-name";
-  }
-
-  @Override
-  public String inShort() {
-    return "letters on another finger than their own";
-  }
-
-  @Override
-  public String unit() {
-    return "letters";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.of(Facet.PITCHES).and(Moment.Sign.ALTERED);
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -9,27 +9,19 @@ import app.fret.instrument.Instrument;
  * <p>Unit: points (common practice, no source).
  */
 final class LoneNoteTerm implements TurnTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "lone-note",
+          "single notes that stick out",
+          "points",
+          Facets.HASTE.and(Facet.SOFT).and(Moment.Sign.PEDAL, Moment.Sign.SHORT));
+
   private static final double STICKS_OUT = 0.05;
   private static final double IN_PIANO = 0.15;
 
   @Override
-  public String name() {
-    return "lone-note";
-  }
-
-  @Override
-  public String inShort() {
-    return "single notes that stick out";
-  }
-
-  @Override
-  public String unit() {
-    return "points";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.HASTE.and(Facet.SOFT).and(Moment.Sign.PEDAL, Moment.Sign.SHORT);
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -13,11 +13,6 @@ public non-sealed interface MoveTerm extends EffortTerm {
    */
   double effort(Moment moment, Placement from, Placement to);
 
-  /** What of the two placements its effort depends on; a test of all terms holds them to it. */
-  default MoveLook look() {
-    return MoveLook.ALL;
-  }
-
   /**
    * Whether the rule can speak at all at such moves; where it cannot, it is not asked.
    *

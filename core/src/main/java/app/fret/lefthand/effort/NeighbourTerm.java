@@ -10,6 +10,13 @@ import app.fret.lefthand.hand.Placement;
  * <p>Unit: levels above mezzo-forte (common practice, no source).
  */
 final class NeighbourTerm implements PlaceTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "neighbours",
+          "strings caught by the bow",
+          "levels",
+          Facets.of(Facet.LEVEL).and(Moment.Sign.PLUCKED));
+
   private static final double PER_LEVEL = 0.02;
   private static final int UNTROUBLED_LEVEL = 6;
 
@@ -20,23 +27,8 @@ final class NeighbourTerm implements PlaceTerm {
   }
 
   @Override
-  public String name() {
-    return "neighbours";
-  }
-
-  @Override
-  public String inShort() {
-    return "strings caught by the bow";
-  }
-
-  @Override
-  public String unit() {
-    return "levels";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.of(Facet.LEVEL).and(Moment.Sign.PLUCKED);
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

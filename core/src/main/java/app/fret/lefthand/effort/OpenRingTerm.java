@@ -11,28 +11,20 @@ import app.fret.lefthand.hand.Stop;
  * against open strings, so that a profile may weigh one without the other.
  */
 final class OpenRingTerm implements PlaceTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "open-ring",
+          "ringing open strings",
+          "haste",
+          Facets.HASTE.and(Facet.LOUD).and(Moment.Sign.SHORT));
+
   private static final double IN_HASTE = -0.06;
   private static final double LOUD = -0.03;
   private static final double SHORT = -0.12;
 
   @Override
-  public String name() {
-    return "open-ring";
-  }
-
-  @Override
-  public String inShort() {
-    return "ringing open strings";
-  }
-
-  @Override
-  public String unit() {
-    return "haste";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.HASTE.and(Facet.LOUD).and(Moment.Sign.SHORT);
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -11,6 +11,13 @@ import app.fret.lefthand.hand.Stop;
  * <p>Unit: seconds that would have vibrated, and points (common practice, no source).
  */
 final class OpenStringTerm implements PlaceTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "open-string",
+          "open strings where they stand out",
+          "seconds",
+          Facets.HASTE.and(Facet.LENGTH, Facet.SOFT).and(Moment.Sign.IN_SLUR, Moment.Sign.PEDAL));
+
   private static final double PER_SECOND_WITHOUT_VIBRATO = 0.80;
   private static final double LONGEST_COUNTED_SECONDS = 2;
   private static final double IN_SLOW_SLUR = 0.20;
@@ -23,23 +30,8 @@ final class OpenStringTerm implements PlaceTerm {
   }
 
   @Override
-  public String name() {
-    return "open-string";
-  }
-
-  @Override
-  public String inShort() {
-    return "open strings where they stand out";
-  }
-
-  @Override
-  public String unit() {
-    return "seconds";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.HASTE.and(Facet.LENGTH, Facet.SOFT).and(Moment.Sign.IN_SLUR, Moment.Sign.PEDAL);
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

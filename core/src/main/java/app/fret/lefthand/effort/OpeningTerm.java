@@ -12,6 +12,10 @@ import java.util.Locale;
  * <p>Unit: points (common practice, no source).
  */
 final class OpeningTerm implements MoveTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "opening", "opening the thumb frame", "points", Facets.HASTE, MoveLook.FINGERS);
+
   private static final double LIKE_A_SHIFT = 0.60;
   private static final double IN_HASTE = 0.20;
 
@@ -22,28 +26,8 @@ final class OpeningTerm implements MoveTerm {
   }
 
   @Override
-  public String name() {
-    return "opening";
-  }
-
-  @Override
-  public String inShort() {
-    return "opening the thumb frame";
-  }
-
-  @Override
-  public String unit() {
-    return "points";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.HASTE;
-  }
-
-  @Override
-  public MoveLook look() {
-    return MoveLook.FINGERS;
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

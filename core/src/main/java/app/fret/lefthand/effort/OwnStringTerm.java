@@ -10,27 +10,19 @@ import app.fret.lefthand.hand.Placement;
  * <p>Unit: notes on another string (common practice, no source).
  */
 final class OwnStringTerm implements PlaceTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "own-string",
+          "notes off their own string",
+          "notes",
+          Facets.of(Facet.OWN_STRING).and(Moment.Sign.BOUND));
+
   private static final double OFF_THE_PEDAL = 1.5;
   private static final double AGAINST_THE_WORD = 6;
 
   @Override
-  public String name() {
-    return "own-string";
-  }
-
-  @Override
-  public String inShort() {
-    return "notes off their own string";
-  }
-
-  @Override
-  public String unit() {
-    return "notes";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.of(Facet.OWN_STRING).and(Moment.Sign.BOUND);
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -12,6 +12,14 @@ import app.fret.score.Finger;
  * <p>Unit: points (common practice, no source).
  */
 final class PairKeptTerm implements MoveTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "pair-kept",
+          "changes of the pair in double stops",
+          "points",
+          Facets.NONE,
+          MoveLook.FINGERS);
+
   private static final double OTHER_FINGERS_OF_OCTAVE = 0.45;
   private static final double OPEN_AMONG_OCTAVES = 0.60;
   private static final double OTHER_STRINGS = 0.50;
@@ -33,28 +41,8 @@ final class PairKeptTerm implements MoveTerm {
   }
 
   @Override
-  public String name() {
-    return "pair-kept";
-  }
-
-  @Override
-  public String inShort() {
-    return "changes of the pair in double stops";
-  }
-
-  @Override
-  public String unit() {
-    return "points";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.NONE;
-  }
-
-  @Override
-  public MoveLook look() {
-    return MoveLook.FINGERS;
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

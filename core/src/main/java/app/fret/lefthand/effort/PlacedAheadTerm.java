@@ -10,32 +10,16 @@ import app.fret.lefthand.hand.Stop;
  * <p>Unit: points (common practice, no source).
  */
 final class PlacedAheadTerm implements MoveTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "placed-ahead", "fingers placed ahead", "points", Facets.HASTE, MoveLook.FINGERS);
+
   private static final double GAIN = -0.02;
   private static final double IN_HASTE = -0.03;
 
   @Override
-  public String name() {
-    return "placed-ahead";
-  }
-
-  @Override
-  public String inShort() {
-    return "fingers placed ahead";
-  }
-
-  @Override
-  public String unit() {
-    return "points";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.HASTE;
-  }
-
-  @Override
-  public MoveLook look() {
-    return MoveLook.FINGERS;
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

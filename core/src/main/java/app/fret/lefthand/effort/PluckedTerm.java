@@ -9,29 +9,18 @@ import app.fret.lefthand.hand.Placement;
  * <p>Unit: semitones above the octave's fifth (common practice, no source).
  */
 final class PluckedTerm implements PlaceTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "plucked", "fingers unfit for plucking", "semitones", Facets.of(Moment.Sign.PLUCKED));
+
   private static final double PER_SEMITONE = 0.03;
   private static final int UNTROUBLED_NOTE = 7;
   private static final double DOUBTFUL_CHORD = 0.40;
   private static final int CHORD = 3;
 
   @Override
-  public String name() {
-    return "plucked";
-  }
-
-  @Override
-  public String inShort() {
-    return "fingers unfit for plucking";
-  }
-
-  @Override
-  public String unit() {
-    return "semitones";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.of(Moment.Sign.PLUCKED);
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -9,34 +9,18 @@ import app.fret.lefthand.hand.Placement;
  * <p>Unit: points, more in haste (common practice, no source).
  */
 final class PreparedFrameTerm implements MoveTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "prepared-frame", "changes of the frame", "points", Facets.HASTE, MoveLook.HANDS);
+
   private static final double THUMB_SET_OR_LIFTED = 0.90;
   private static final double THUMB_SHAPE_CHANGED = 0.44;
   private static final double HAND_OPENED = 0.10;
   private static final double HASTE_SHARE = 0.5;
 
   @Override
-  public String name() {
-    return "prepared-frame";
-  }
-
-  @Override
-  public String inShort() {
-    return "changes of the frame";
-  }
-
-  @Override
-  public String unit() {
-    return "points";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.HASTE;
-  }
-
-  @Override
-  public MoveLook look() {
-    return MoveLook.HANDS;
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -9,25 +9,12 @@ import app.fret.lefthand.hand.Stop;
  * <p>Unit: printed signs not kept.
  */
 final class PrintedTerm implements PlaceTerm {
+  private static final TermHeader HEADER =
+      new TermHeader("printed", "printed signs not kept", "fingers", Facets.of(Facet.PRINTED));
 
   @Override
-  public String name() {
-    return "printed";
-  }
-
-  @Override
-  public String inShort() {
-    return "printed signs not kept";
-  }
-
-  @Override
-  public String unit() {
-    return "fingers";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.of(Facet.PRINTED);
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

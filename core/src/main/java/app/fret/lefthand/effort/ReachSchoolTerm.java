@@ -13,6 +13,9 @@ import app.fret.score.Finger;
  * <p>Unit: points (common practice, no source).
  */
 final class ReachSchoolTerm implements PlaceTerm {
+  private static final TermHeader HEADER =
+      new TermHeader("reach-school", "reaching against your school", "points", Facets.HASTE);
+
   private static final double BACKWARD_IN_HASTE = 0.12;
   private static final double WITH_THE_SCHOOL = 0.25;
 
@@ -25,23 +28,8 @@ final class ReachSchoolTerm implements PlaceTerm {
   }
 
   @Override
-  public String name() {
-    return "reach-school";
-  }
-
-  @Override
-  public String inShort() {
-    return "reaching against your school";
-  }
-
-  @Override
-  public String unit() {
-    return "points";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.HASTE;
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -12,6 +12,10 @@ import app.fret.lefthand.hand.Stop;
  * <p>Unit: semitones above the octave's fifth, times the string (common practice, no source).
  */
 final class ResponseTerm implements PlaceTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "response", "strings that speak late", "semitones", Facets.HASTE.and(Facet.LOUD));
+
   private static final double PER_SEMITONE = 0.06;
   private static final int UNTROUBLED_NOTE = 11;
   private static final double LOUD_AND_FAST = 0.015;
@@ -23,23 +27,8 @@ final class ResponseTerm implements PlaceTerm {
   }
 
   @Override
-  public String name() {
-    return "response";
-  }
-
-  @Override
-  public String inShort() {
-    return "strings that speak late";
-  }
-
-  @Override
-  public String unit() {
-    return "semitones";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.HASTE.and(Facet.LOUD);
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

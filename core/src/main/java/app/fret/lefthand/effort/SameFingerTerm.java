@@ -12,6 +12,13 @@ import java.util.List;
  * <p>Unit: points, more in haste (common practice, no source).
  */
 final class SameFingerTerm implements MoveTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "same-finger",
+          "one finger on two notes in a row",
+          "points",
+          Facets.HASTE.and(Moment.Sign.SLURRED, Moment.Sign.CHROMATIC, Moment.Sign.SAME_LETTER));
+
   private static final double HOP = 0.10;
   private static final double HOP_IN_SLUR = 0.30;
   private static final double BAR = 0.06;
@@ -30,23 +37,8 @@ final class SameFingerTerm implements MoveTerm {
   }
 
   @Override
-  public String name() {
-    return "same-finger";
-  }
-
-  @Override
-  public String inShort() {
-    return "one finger on two notes in a row";
-  }
-
-  @Override
-  public String unit() {
-    return "points";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.HASTE.and(Moment.Sign.SLURRED, Moment.Sign.CHROMATIC, Moment.Sign.SAME_LETTER);
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -9,28 +9,16 @@ import app.fret.lefthand.hand.Stop;
  * <p>Unit: fingers and strings that differ (common practice, no source).
  */
 final class SequenceTerm implements FigureTerm {
+  private static final TermHeader HEADER =
+      new TermHeader("sequence", "figures fingered differently", "fingers", Facets.NONE);
+
   private static final double PER_FINGER = 0.22;
   private static final double PER_FINGER_ON_OTHER_DEGREES = 0.06;
   private static final double PER_STRING_OF_REPEAT = 0.05;
 
   @Override
-  public String name() {
-    return "sequence";
-  }
-
-  @Override
-  public String inShort() {
-    return "figures fingered differently";
-  }
-
-  @Override
-  public String unit() {
-    return "fingers";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.NONE;
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

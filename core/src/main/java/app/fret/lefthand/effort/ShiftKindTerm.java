@@ -9,6 +9,14 @@ import app.fret.lefthand.hand.Placement;
  * <p>Unit: points (common practice, no source). Silent when the hand may travel unheard.
  */
 final class ShiftKindTerm implements MoveTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "shift-kind",
+          "shifts at bad moments",
+          "points",
+          Facets.HASTE.and(Moment.Sign.BEAT_START, Moment.Sign.SLURRED),
+          MoveLook.FINGERS);
+
   private static final double INSIDE_SLUR = 0.25;
   private static final double OFF_THE_BEAT = 0.22;
   private static final double OFF_THE_BEAT_IN_HASTE = 0.25;
@@ -25,28 +33,8 @@ final class ShiftKindTerm implements MoveTerm {
   }
 
   @Override
-  public String name() {
-    return "shift-kind";
-  }
-
-  @Override
-  public String inShort() {
-    return "shifts at bad moments";
-  }
-
-  @Override
-  public String unit() {
-    return "points";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.HASTE.and(Moment.Sign.BEAT_START, Moment.Sign.SLURRED);
-  }
-
-  @Override
-  public MoveLook look() {
-    return MoveLook.FINGERS;
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

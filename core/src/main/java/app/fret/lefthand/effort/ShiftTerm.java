@@ -16,6 +16,10 @@ import java.util.Locale;
  * takes off most of it; a harmonic is easier to land on.
  */
 final class ShiftTerm implements MoveTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "shift", "shifting", "bits", Facets.HASTE.and(Moment.Sign.REPEATED), MoveLook.HANDS);
+
   private static final double FIXED = 0.10;
   private static final double PER_BIT = 0.26;
   private static final double IN_HASTE = 0.50;
@@ -68,28 +72,8 @@ final class ShiftTerm implements MoveTerm {
   }
 
   @Override
-  public String name() {
-    return "shift";
-  }
-
-  @Override
-  public String inShort() {
-    return "shifting";
-  }
-
-  @Override
-  public String unit() {
-    return "bits";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.HASTE.and(Moment.Sign.REPEATED);
-  }
-
-  @Override
-  public MoveLook look() {
-    return MoveLook.HANDS;
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -15,6 +15,14 @@ import java.util.Locale;
  * <p>Unit: share of the least way that is worth a slide (common practice, no source).
  */
 final class ShortSlideTerm implements MoveTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "short-slide",
+          "slides that reach nothing new",
+          "share of 35 mm",
+          Facets.of(Facet.SILENCE),
+          MoveLook.ALL);
+
   private static final double AT_MOST = 0.50;
   private static final double WORTH_IT_MM = 35;
 
@@ -25,28 +33,8 @@ final class ShortSlideTerm implements MoveTerm {
   }
 
   @Override
-  public String name() {
-    return "short-slide";
-  }
-
-  @Override
-  public String inShort() {
-    return "slides that reach nothing new";
-  }
-
-  @Override
-  public String unit() {
-    return "share of 35 mm";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.of(Facet.SILENCE);
-  }
-
-  @Override
-  public MoveLook look() {
-    return MoveLook.ALL;
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

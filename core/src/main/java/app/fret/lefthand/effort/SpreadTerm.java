@@ -20,6 +20,10 @@ import java.util.Locale;
  * position, whose shapes are set before landing.
  */
 final class SpreadTerm implements MoveTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "spread", "spread fingers", "share of span", Facets.of(Facet.SILENCE), MoveLook.FINGERS);
+
   private static final int FINGERS = Finger.values().length;
   private static final double PER_SHARE = 0.70;
   private static final double BEYOND_THE_HAND = 0.80;
@@ -82,28 +86,8 @@ final class SpreadTerm implements MoveTerm {
   }
 
   @Override
-  public String name() {
-    return "spread";
-  }
-
-  @Override
-  public String inShort() {
-    return "spread fingers";
-  }
-
-  @Override
-  public String unit() {
-    return "share of span";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.of(Facet.SILENCE);
-  }
-
-  @Override
-  public MoveLook look() {
-    return MoveLook.FINGERS;
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -7,28 +7,16 @@ package app.fret.lefthand.effort;
  * <p>Unit: points (common practice, no source).
  */
 final class StayingPutTerm implements TurnTerm {
+  private static final TermHeader HEADER =
+      new TermHeader("staying-put", "going away and coming back", "points", Facets.HASTE);
+
   private static final double DETOUR = 0.40;
   private static final double CREEPING = 0.35;
   private static final double IN_HASTE = 0.20;
 
   @Override
-  public String name() {
-    return "staying-put";
-  }
-
-  @Override
-  public String inShort() {
-    return "going away and coming back";
-  }
-
-  @Override
-  public String unit() {
-    return "points";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.HASTE;
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -13,6 +13,9 @@ import java.util.Locale;
  * narrow, has none. A place outside the hand at rest costs a little of itself.
  */
 final class StretchTerm implements PlaceTerm {
+  private static final TermHeader HEADER =
+      new TermHeader("stretch", "stretching", "mm", Facets.of(Moment.Sign.CHROMATIC));
+
   private static final double OUT_OF_FRAME = 0.70;
 
   /** A finger for each half step of a run, which draws the hand in. */
@@ -30,23 +33,8 @@ final class StretchTerm implements PlaceTerm {
   }
 
   @Override
-  public String name() {
-    return "stretch";
-  }
-
-  @Override
-  public String inShort() {
-    return "stretching";
-  }
-
-  @Override
-  public String unit() {
-    return "mm";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.of(Moment.Sign.CHROMATIC);
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -13,6 +13,14 @@ import app.fret.lefthand.hand.Stop;
  * nearest strings count.
  */
 final class StringCrossingTerm implements MoveTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "string-crossing",
+          "crossing of strings",
+          "strings",
+          Facets.HASTE.and(Moment.Sign.SLURRED, Moment.Sign.PEDAL, Moment.Sign.SHORT),
+          MoveLook.FINGERS);
+
   private static final double PER_CROSSING = 0.13;
   private static final double IN_HASTE = 0.14;
   private static final double IN_SLUR = 0.10;
@@ -40,28 +48,8 @@ final class StringCrossingTerm implements MoveTerm {
   }
 
   @Override
-  public String name() {
-    return "string-crossing";
-  }
-
-  @Override
-  public String inShort() {
-    return "crossing of strings";
-  }
-
-  @Override
-  public String unit() {
-    return "strings";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.HASTE.and(Moment.Sign.SLURRED, Moment.Sign.PEDAL, Moment.Sign.SHORT);
-  }
-
-  @Override
-  public MoveLook look() {
-    return MoveLook.FINGERS;
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -9,6 +9,13 @@ import app.fret.instrument.Instrument;
  * <p>Unit: strings hopped, weighed by haste (common practice, no source).
  */
 final class StringHopTerm implements TurnTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "string-hop",
+          "hops to another string for one note",
+          "strings",
+          Facets.HASTE.and(Moment.Sign.PEDAL, Moment.Sign.SHORT));
+
   /** A bow that leaves the string anyway goes to another at little price. */
   private static final double OFF_THE_STRING_SHARE = 0.4;
 
@@ -18,23 +25,8 @@ final class StringHopTerm implements TurnTerm {
   private static final double SKIPPED_IN_HASTE = 0.12;
 
   @Override
-  public String name() {
-    return "string-hop";
-  }
-
-  @Override
-  public String inShort() {
-    return "hops to another string for one note";
-  }
-
-  @Override
-  public String unit() {
-    return "strings";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.HASTE.and(Moment.Sign.PEDAL, Moment.Sign.SHORT);
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -11,6 +11,9 @@ import app.fret.score.Finger;
  * <p>Unit: semitones below the usual place (common practice, no source).
  */
 final class ThumbTerm implements PlaceTerm {
+  private static final TermHeader HEADER =
+      new TermHeader("thumb", "unusual use of the thumb", "semitones", Facets.NONE);
+
   private static final double THUMB_ON_STRINGS = 0.10;
   private static final double PER_SEMITONE_LOW = 0.12;
   private static final double HIGH_WITHOUT_THUMB = 0.20;
@@ -23,23 +26,8 @@ final class ThumbTerm implements PlaceTerm {
   }
 
   @Override
-  public String name() {
-    return "thumb";
-  }
-
-  @Override
-  public String inShort() {
-    return "unusual use of the thumb";
-  }
-
-  @Override
-  public String unit() {
-    return "semitones";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.NONE;
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -11,28 +11,16 @@ import app.fret.score.Finger;
  * <p>Unit: points (common practice, no source).
  */
 final class TrillTerm implements PlaceTerm {
+  private static final TermHeader HEADER =
+      new TermHeader("trill", "weak trills", "points", Facets.of(Moment.Sign.TRILLED));
+
   private static final double NO_FINGER_ABOVE = 1.5;
   private static final double OPEN_STRING = 1.3;
   private static final double THIRD_WITH_FOURTH = 0.2;
 
   @Override
-  public String name() {
-    return "trill";
-  }
-
-  @Override
-  public String inShort() {
-    return "weak trills";
-  }
-
-  @Override
-  public String unit() {
-    return "points";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.of(Moment.Sign.TRILLED);
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -8,6 +8,9 @@ import app.fret.lefthand.hand.Placement;
  * <p>Unit: haste (common practice, no source).
  */
 final class WeakPairTerm implements MoveTerm {
+  private static final TermHeader HEADER =
+      new TermHeader("weak-pair", "weak pairs of fingers", "haste", Facets.HASTE, MoveLook.FINGERS);
+
   private static final double PER_HASTE = 0.15;
   private final WeakPairs pairs;
 
@@ -16,28 +19,8 @@ final class WeakPairTerm implements MoveTerm {
   }
 
   @Override
-  public String name() {
-    return "weak-pair";
-  }
-
-  @Override
-  public String inShort() {
-    return "weak pairs of fingers";
-  }
-
-  @Override
-  public String unit() {
-    return "haste";
-  }
-
-  @Override
-  public Facets facets() {
-    return Facets.HASTE;
-  }
-
-  @Override
-  public MoveLook look() {
-    return MoveLook.FINGERS;
+  public TermHeader header() {
+    return HEADER;
   }
 
   @Override

@@ -27,7 +27,7 @@ record Weighted<T extends EffortTerm>(List<T> terms, double[] weights) {
 
   /** The sides of a moment that any of them looks at. */
   Facets facets() {
-    return terms.stream().map(EffortTerm::facets).reduce(Facets.NONE, Facets::and);
+    return terms.stream().map(t -> t.header().facets()).reduce(Facets.NONE, Facets::and);
   }
 
   /** Those of the terms that are so, with their weights. */
@@ -41,7 +41,7 @@ record Weighted<T extends EffortTerm>(List<T> terms, double[] weights) {
 
   /** What each term is shown of a moment. */
   Moment[] shown(Moment moment) {
-    return terms.stream().map(t -> moment.only(t.facets())).toArray(Moment[]::new);
+    return terms.stream().map(t -> moment.only(t.header().facets())).toArray(Moment[]::new);
   }
 
   /** The weighted sum of all terms, each asked about what it is shown. */

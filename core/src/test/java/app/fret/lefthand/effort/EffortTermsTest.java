@@ -64,8 +64,8 @@ class EffortTermsTest {
   @ParameterizedTest
   @MethodSource("terms")
   void everyTermIsFiniteAndGivesAReasonWhereItSpeaks(EffortTerm term) {
-    assertThat(term.unit()).isNotBlank();
-    assertThat(term.inShort()).isNotBlank().doesNotEndWith(".");
+    assertThat(term.header().unit()).isNotBlank();
+    assertThat(term.header().inShort()).isNotBlank().doesNotEndWith(".");
     List<Moment> moments = new ArrayList<>();
     for (double seconds : new double[] {0.001, 0.08, 0.5, 30}) {
       moments.add(moment(seconds, false));

@@ -94,14 +94,15 @@ class MoveLooksTest {
     Crawl crawl = new Crawl(player);
     int shared = 0;
     for (EffortTerm term : EffortTerms.of(player)) {
-      if (term instanceof MoveTerm move && move.look() != MoveLook.ALL) {
+      if (term instanceof MoveTerm move && move.header().look() != MoveLook.ALL) {
         Map<List<Object>, List<Double>> said = new HashMap<>();
         for (int i = 0; i < layers.size(); i++) {
           for (Placement from : layers.get(i)) {
             for (Placement to : layers.get((i + 1) % layers.size())) {
               List<Double> now = moments().stream().map(m -> say(move, m, from, to)).toList();
               List<Double> before =
-                  said.putIfAbsent(seen(move.look(), from, to, crawl.joins(from, to)), now);
+                  said.putIfAbsent(
+                      seen(move.header().look(), from, to, crawl.joins(from, to)), now);
               if (before != null) {
                 assertThat(now).as("%s: %s to %s", move.name(), from, to).isEqualTo(before);
                 shared++;

@@ -59,8 +59,8 @@ class TermFacetsTest {
     Set<String> moving = new TreeSet<>();
     for (Moment moment : moments()) {
       Map<String, Moment> varied = variations(moment);
-      varied.keySet().removeAll(declared(term.facets()));
-      varied.put("all that is not declared", moment.only(term.facets()));
+      varied.keySet().removeAll(declared(term.header().facets()));
+      varied.put("all that is not declared", moment.only(term.header().facets()));
       unseen.addAll(varied.keySet());
       moving.addAll(moving(sayings, moment, varied));
     }
@@ -87,7 +87,7 @@ class TermFacetsTest {
     Map<String, Set<String>> idle = new LinkedHashMap<>();
     for (String instrument : INSTRUMENTS) {
       for (EffortTerm term : terms(instrument)) {
-        Set<String> here = named(term.facets());
+        Set<String> here = named(term.header().facets());
         List<Said> sayings = sayings(term, player(instrument));
         moments().forEach(m -> here.removeAll(moving(sayings, m, variations(m))));
         idle.merge(term.name(), here, TermFacetsTest::both);

@@ -1,11 +1,11 @@
 package app.fret.lefthand;
 
 import app.fret.lefthand.effort.EffortModel;
-import app.fret.lefthand.effort.Moment;
 import app.fret.lefthand.effort.MoveWeigher;
-import app.fret.lefthand.effort.Trail;
-import app.fret.lefthand.effort.Turn;
+import app.fret.lefthand.effort.term.Trail;
+import app.fret.lefthand.effort.term.Turn;
 import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.moment.Moment;
 import app.fret.search.Chain;
 import app.fret.search.Moves;
 import java.util.ArrayList;

@@ -2,10 +2,10 @@ package app.fret.lefthand;
 
 import app.fret.lefthand.effort.EffortModel;
 import app.fret.lefthand.effort.EffortModel.Reason;
-import app.fret.lefthand.effort.Moment;
-import app.fret.lefthand.effort.Trail;
-import app.fret.lefthand.effort.Turn;
+import app.fret.lefthand.effort.term.Trail;
+import app.fret.lefthand.effort.term.Turn;
 import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.moment.Moment;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

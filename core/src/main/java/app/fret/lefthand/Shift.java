@@ -12,7 +12,7 @@ import java.util.Optional;
  * @param leaving the hand before
  * @param landing the hand afterwards
  * @param travelMm way of the hand in mm, never negative
- * @param bits difficulty of the landing, see {@link app.fret.lefthand.effort.Fitts}
+ * @param bits difficulty of the landing, see {@link app.fret.lefthand.effort.shift.Fitts}
  * @param availableSeconds time the hand has: the gap that covers it, or the end of the note before
  * @param guides notes that help to find the way
  * @param slide when and how the hand moves

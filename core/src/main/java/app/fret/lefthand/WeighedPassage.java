@@ -2,10 +2,10 @@ package app.fret.lefthand;
 
 import app.fret.brief.Brief;
 import app.fret.lefthand.effort.EffortModel;
-import app.fret.lefthand.effort.Moment;
-import app.fret.lefthand.effort.Moments;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Placements;
+import app.fret.lefthand.moment.Moment;
+import app.fret.lefthand.moment.Moments;
 import app.fret.score.SoundingPitch;
 import app.fret.search.Chain;
 import app.fret.search.Lattice;

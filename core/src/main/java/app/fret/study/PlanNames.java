@@ -4,7 +4,7 @@ import app.fret.instrument.Instrument;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.Totals;
-import app.fret.lefthand.effort.PositionWords;
+import app.fret.lefthand.effort.shift.PositionWords;
 import app.fret.lefthand.hand.Placement;
 import java.util.Comparator;
 import java.util.Map;

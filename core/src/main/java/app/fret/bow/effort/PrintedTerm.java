@@ -4,7 +4,7 @@ import app.fret.bow.stroke.Demand;
 import app.fret.bow.stroke.Way;
 
 /** Bow signs of the part are kept, as far as they bind in the school. */
-final class PrintedTerm extends NamedTerm {
+public final class PrintedTerm extends NamedTerm {
   PrintedTerm() {
     super("against-sign", Look.START);
   }

@@ -2,8 +2,8 @@ package app.fret.lefthand.advice;
 
 import app.fret.brief.Brief;
 import app.fret.instrument.Player;
-import app.fret.lefthand.effort.Moment;
 import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.moment.Moment;
 import java.util.List;
 
 /**

@@ -2,10 +2,10 @@ package app.fret.lefthand.advice;
 
 import app.fret.brief.Brief;
 import app.fret.instrument.StringGeometry;
-import app.fret.lefthand.effort.Moment;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Spans;
 import app.fret.lefthand.hand.Stop;
+import app.fret.lefthand.moment.Moment;
 import app.fret.score.Finger;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,7 +1,7 @@
 package app.fret.lefthand.advice;
 
 import app.fret.instrument.Player;
-import app.fret.lefthand.effort.Crawl;
+import app.fret.lefthand.effort.shift.Crawl;
 import app.fret.lefthand.hand.Placement;
 import app.fret.score.Finger;
 import java.util.ArrayList;

@@ -2,10 +2,10 @@ package app.fret.lefthand.advice;
 
 import app.fret.instrument.Instrument;
 import app.fret.instrument.Player;
-import app.fret.lefthand.effort.Moment;
-import app.fret.lefthand.effort.PositionWords;
+import app.fret.lefthand.effort.shift.PositionWords;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
+import app.fret.lefthand.moment.Moment;
 import app.fret.reading.PlayedNote;
 import app.fret.reading.Reading;
 import app.fret.score.Finger;

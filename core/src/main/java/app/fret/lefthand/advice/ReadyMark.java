@@ -1,8 +1,8 @@
 package app.fret.lefthand.advice;
 
-import app.fret.lefthand.effort.Moment;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
+import app.fret.lefthand.moment.Moment;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,9 +1,9 @@
 package app.fret.lefthand.advice;
 
 import app.fret.instrument.HandFrame;
-import app.fret.lefthand.effort.Moment;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
+import app.fret.lefthand.moment.Moment;
 import app.fret.score.Finger;
 import java.util.ArrayList;
 import java.util.Comparator;

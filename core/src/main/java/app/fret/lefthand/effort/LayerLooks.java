@@ -1,6 +1,7 @@
 package app.fret.lefthand.effort;
 
 import app.fret.instrument.HandFrame;
+import app.fret.lefthand.effort.term.MoveLook;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.search.Numbering;

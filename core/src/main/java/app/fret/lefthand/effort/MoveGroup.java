@@ -1,6 +1,9 @@
 package app.fret.lefthand.effort;
 
+import app.fret.lefthand.effort.term.MoveTerm;
 import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.moment.Facets;
+import app.fret.lefthand.moment.Moment;
 import java.util.ArrayList;
 import java.util.List;
 

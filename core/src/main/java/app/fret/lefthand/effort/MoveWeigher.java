@@ -1,7 +1,10 @@
 package app.fret.lefthand.effort;
 
 import app.fret.lefthand.effort.LayerLooks.Stance;
+import app.fret.lefthand.effort.shift.Crawl;
+import app.fret.lefthand.effort.term.MoveLook;
 import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.moment.Moment;
 import app.fret.search.Moves;
 import app.fret.search.Numbering;
 import java.util.Arrays;

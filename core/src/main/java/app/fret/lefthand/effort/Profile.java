@@ -1,6 +1,7 @@
 package app.fret.lefthand.effort;
 
 import app.fret.leaning.OwnWeights;
+import app.fret.lefthand.effort.term.EffortTerm;
 import java.util.Map;
 
 /**

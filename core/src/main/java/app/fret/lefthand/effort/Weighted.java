@@ -1,6 +1,9 @@
 package app.fret.lefthand.effort;
 
 import app.fret.lefthand.effort.EffortModel.Reason;
+import app.fret.lefthand.effort.term.EffortTerm;
+import app.fret.lefthand.moment.Facets;
+import app.fret.lefthand.moment.Moment;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

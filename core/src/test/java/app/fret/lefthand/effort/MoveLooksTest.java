@@ -5,9 +5,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;
-import app.fret.lefthand.effort.Moment.Sign;
+import app.fret.lefthand.effort.shift.Crawl;
+import app.fret.lefthand.effort.term.EffortTerm;
+import app.fret.lefthand.effort.term.MoveLook;
+import app.fret.lefthand.effort.term.MoveTerm;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Placements;
+import app.fret.lefthand.moment.Moment;
+import app.fret.lefthand.moment.Moment.Sign;
 import app.fret.score.SoundingPitch;
 import app.fret.score.WrittenPitch;
 import app.fret.search.Moves;

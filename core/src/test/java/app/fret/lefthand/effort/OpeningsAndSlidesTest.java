@@ -8,6 +8,7 @@ import static app.fret.lefthand.effort.Ways.way;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.moment.Moment;
 import app.fret.score.Finger;
 import org.junit.jupiter.api.Test;
 

@@ -10,8 +10,10 @@ import static app.fret.lefthand.effort.Ways.way;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fret.instrument.Player;
-import app.fret.lefthand.effort.Moment.Sign;
+import app.fret.lefthand.effort.term.MoveTerm;
 import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.moment.Moment;
+import app.fret.lefthand.moment.Moment.Sign;
 import app.fret.score.Finger;
 import app.fret.score.WrittenPitch;
 import org.junit.jupiter.api.Test;

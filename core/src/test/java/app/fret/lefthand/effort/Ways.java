@@ -2,8 +2,15 @@ package app.fret.lefthand.effort;
 
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;
+import app.fret.lefthand.effort.term.EffortTerm;
+import app.fret.lefthand.effort.term.MoveTerm;
+import app.fret.lefthand.effort.term.PlaceTerm;
+import app.fret.lefthand.effort.term.Trail;
+import app.fret.lefthand.effort.term.Turn;
+import app.fret.lefthand.effort.term.TurnTerm;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Placements;
+import app.fret.lefthand.moment.Moment;
 import app.fret.score.Finger;
 import app.fret.score.SoundingPitch;
 import app.fret.score.WrittenPitch;

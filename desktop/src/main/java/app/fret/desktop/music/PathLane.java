@@ -4,7 +4,7 @@ import app.fret.desktop.music.SystemPlan.Seen;
 import app.fret.engraving.Engraving;
 import app.fret.instrument.Instrument;
 import app.fret.lefthand.Shift;
-import app.fret.lefthand.effort.PositionWords;
+import app.fret.lefthand.effort.shift.PositionWords;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.study.PositionRun;

@@ -3,7 +3,7 @@ package app.fret.desktop.view;
 import app.fret.instrument.Instrument;
 import app.fret.instrument.Spelling;
 import app.fret.lefthand.Difference;
-import app.fret.lefthand.effort.PositionWords;
+import app.fret.lefthand.effort.shift.PositionWords;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.reading.PlayedNote;

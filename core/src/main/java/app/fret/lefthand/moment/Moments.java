@@ -1,0 +1,109 @@
+package app.fret.lefthand.moment;
+
+import app.fret.brief.Brief;
+import app.fret.lefthand.figure.ChromaticRuns;
+import app.fret.lefthand.figure.PedalFigures;
+import app.fret.lefthand.moment.Moment.Sign;
+import app.fret.lefthand.moment.Moment.Signs;
+import app.fret.reading.PlayedNote;
+import app.fret.reading.Reading;
+import app.fret.score.Key;
+import app.fret.score.Marks;
+import app.fret.score.Note;
+import app.fret.time.Timeline;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Gathers from a brief what is known of every note before fingers are chosen. */
+public final class Moments {
+  private final Brief brief;
+  private final boolean[] joined;
+  private final boolean[] shared;
+  private final int[] bound;
+  private final int[] pedals;
+  private final boolean[] chromatic;
+
+  private Moments(Brief brief) {
+    this.brief = brief;
+    this.joined = brief.strokes().joined();
+    this.shared = brief.strokes().shared();
+    this.bound = StringWords.of(brief);
+    this.pedals = PedalFigures.of(brief);
+    this.chromatic = ChromaticRuns.of(brief);
+  }
+
+  /** The moments of all notes, in order. */
+  public static List<Moment> of(Brief brief) {
+    Moments moments = new Moments(brief);
+    List<Moment> all = new ArrayList<>(brief.notes().size());
+    for (int i = 0; i < brief.notes().size(); i++) {
+      all.add(moments.moment(i));
+    }
+    return List.copyOf(all);
+  }
+
+  private Moment moment(int i) {
+    PlayedNote note = brief.notes().get(i);
+    Timeline timeline = brief.timeline();
+    return new Moment(
+        timeline.lengthSeconds(i),
+        i == 0 ? Double.POSITIVE_INFINITY : timeline.lengthSeconds(i - 1),
+        timeline.silenceSeconds(i),
+        brief.reading().level(i),
+        signs(i),
+        note.notes().stream().map(Note::written).toList(),
+        note.notes().stream().map(n -> new Moment.Printed(n.finger(), n.string())).toList(),
+        bound[i] > 0 ? bound[i] : pedals[i]);
+  }
+
+  private Signs signs(int i) {
+    Reading reading = brief.reading();
+    List<PlayedNote> notes = brief.notes();
+    PlayedNote note = notes.get(i);
+    Signs signs = Signs.NONE;
+    signs = put(signs, Sign.FIRST, i == 0);
+    signs = put(signs, Sign.SLURRED, joined[i]);
+    signs = put(signs, Sign.IN_SLUR, shared[i]);
+    signs = put(signs, Sign.BEAT_START, reading.beats().begins(i));
+    signs = put(signs, Sign.REPEATED, i > 0 && samePitches(i, i - 1));
+    signs = put(signs, Sign.RETURNS, i > 1 && samePitches(i, i - 2));
+    signs = put(signs, Sign.TRILLED, note.marks().ornaments().contains(Marks.Ornament.TRILL));
+    signs = put(signs, Sign.AFTER_GRACE, i > 0 && notes.get(i - 1).isGrace() && !note.isGrace());
+    signs = put(signs, Sign.PLUCKED, reading.technique(i).isPlucked());
+    signs = put(signs, Sign.BOUND, bound[i] > 0);
+    signs = put(signs, Sign.PEDAL, pedals[i] > 0);
+    signs = put(signs, Sign.CHROMATIC, chromatic[i]);
+    signs = put(signs, Sign.SAME_LETTER, i > 0 && sameLetter(notes.get(i - 1), note));
+    signs = put(signs, Sign.ALTERED, isAltered(note));
+    signs = put(signs, Sign.SHORT, isShort(note));
+    return put(signs, Sign.HARMONIC, asksForHarmonic(note));
+  }
+
+  private static Signs put(Signs signs, Sign sign, boolean holds) {
+    return holds ? signs.with(sign) : signs;
+  }
+
+  private boolean samePitches(int one, int other) {
+    return brief.pitches().get(one).equals(brief.pitches().get(other));
+  }
+
+  private static boolean sameLetter(PlayedNote one, PlayedNote other) {
+    return one.notes().get(0).written().staffStep() == other.notes().get(0).written().staffStep()
+        && !one.notes().get(0).written().equals(other.notes().get(0).written());
+  }
+
+  private boolean isAltered(PlayedNote note) {
+    Key key = brief.passage().bars().get(note.bar()).key();
+    return note.notes().stream()
+        .anyMatch(n -> n.written().alter() != key.alterOf(n.written().step()));
+  }
+
+  private static boolean isShort(PlayedNote note) {
+    return note.marks().articulations().contains(Marks.Articulation.STACCATO)
+        || note.marks().articulations().contains(Marks.Articulation.STACCATISSIMO);
+  }
+
+  private static boolean asksForHarmonic(PlayedNote note) {
+    return note.notes().stream().anyMatch(n -> n.harmonic() == Note.Harmonic.NATURAL);
+  }
+}

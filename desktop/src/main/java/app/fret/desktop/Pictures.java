@@ -7,7 +7,7 @@ import app.fret.desktop.model.PracticeDay;
 import app.fret.desktop.model.ProgrammeEntry;
 import app.fret.desktop.music.Settling;
 import app.fret.desktop.view.FretWindow;
-import app.fret.desktop.view.Station;
+import app.fret.desktop.view.station.Station;
 import app.fret.practice.schedule.CardKind;
 import java.io.IOException;
 import java.io.InputStream;

@@ -7,7 +7,7 @@ import app.fret.book.OtherItem.Heard;
 import app.fret.desktop.model.PracticeDay;
 import app.fret.desktop.model.PracticeDay.Seen;
 import app.fret.desktop.model.PracticeDay.Task;
-import app.fret.desktop.view.Station;
+import app.fret.desktop.view.station.Station;
 import app.fret.practice.schedule.CardKind;
 import java.util.List;
 import javafx.scene.control.ChoiceBox;

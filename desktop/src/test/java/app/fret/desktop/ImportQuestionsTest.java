@@ -2,7 +2,7 @@ package app.fret.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fret.desktop.view.Station;
+import app.fret.desktop.view.station.Station;
 import app.fret.files.abc.AbcReader;
 import app.fret.files.midi.MidiWriter;
 import app.fret.score.Passage;

@@ -9,7 +9,7 @@ import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.Workers;
 import app.fret.desktop.view.FretWindow;
-import app.fret.desktop.view.Station;
+import app.fret.desktop.view.station.Station;
 import java.time.Clock;
 import java.util.LinkedHashMap;
 import java.util.List;

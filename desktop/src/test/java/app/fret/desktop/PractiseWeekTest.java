@@ -12,7 +12,7 @@ import app.fret.desktop.model.PracticeDay.Task;
 import app.fret.desktop.model.Workers;
 import app.fret.desktop.music.ScoreView;
 import app.fret.desktop.view.FretWindow;
-import app.fret.desktop.view.Station;
+import app.fret.desktop.view.station.Station;
 import app.fret.practice.schedule.CardKind;
 import app.fret.study.Study;
 import java.io.IOException;

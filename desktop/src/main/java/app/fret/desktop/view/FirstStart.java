@@ -1,5 +1,6 @@
 package app.fret.desktop.view;
 
+import app.fret.desktop.view.part.Parts;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;

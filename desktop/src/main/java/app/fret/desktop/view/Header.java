@@ -4,6 +4,8 @@ import app.fret.desktop.model.Command;
 import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.Words;
+import app.fret.desktop.view.part.Parts;
+import app.fret.desktop.view.part.StateStyle;
 import app.fret.practice.Climb;
 import app.fret.practice.schedule.ItemOutlook;
 import app.fret.study.Study;

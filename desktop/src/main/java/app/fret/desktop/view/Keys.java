@@ -1,6 +1,8 @@
 package app.fret.desktop.view;
 
 import app.fret.desktop.model.Command;
+import app.fret.desktop.view.part.KeyPresses;
+import app.fret.desktop.view.station.Station;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,27 +14,22 @@ import javafx.scene.input.KeyEvent;
 final class Keys {
   private Keys() {}
 
-  /** Whether a key press is any of these keys, such as {@code Ctrl+Z}. */
-  static boolean match(List<String> keys, KeyEvent event) {
-    return keys.stream().anyMatch(k -> KeyCombination.valueOf(k).match(event));
-  }
-
   /** The command of a key press at a station, if there is one. */
   static Optional<Command> commandFor(KeyEvent event, Station station) {
     return Command.ALL.stream()
         .filter(station::hears)
-        .filter(c -> match(c.keys(), event))
+        .filter(c -> KeyPresses.match(c.keys(), event))
         .findFirst();
   }
 
   /** The window's own command of a key press, if there is one. */
   static Optional<WindowCommand> windowCommandFor(KeyEvent event) {
-    return WindowCommand.ALL.stream().filter(c -> match(c.keys(), event)).findFirst();
+    return WindowCommand.ALL.stream().filter(c -> KeyPresses.match(c.keys(), event)).findFirst();
   }
 
   /** The station of a key press, if there is one. */
   static Optional<Station> stationFor(KeyEvent event) {
-    return Station.ALL.stream().filter(s -> match(List.of(s.key()), event)).findFirst();
+    return Station.ALL.stream().filter(s -> KeyPresses.match(List.of(s.key()), event)).findFirst();
   }
 
   /** Keys and what they do; of several keys for one command the first. */

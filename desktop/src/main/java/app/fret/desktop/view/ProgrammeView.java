@@ -3,6 +3,8 @@ package app.fret.desktop.view;
 import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.ProgrammeEntry;
 import app.fret.desktop.model.Words;
+import app.fret.desktop.view.part.Parts;
+import app.fret.desktop.view.part.StateStyle;
 import app.fret.practice.schedule.ItemOutlook;
 import javafx.collections.ListChangeListener;
 import javafx.collections.MapChangeListener;

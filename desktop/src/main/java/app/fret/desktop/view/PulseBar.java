@@ -4,6 +4,8 @@ import app.fret.desktop.model.PulseDesk;
 import app.fret.desktop.model.PulseDesk.Subject;
 import app.fret.desktop.model.PulseSettings;
 import app.fret.desktop.model.Words;
+import app.fret.desktop.view.part.Parts;
+import app.fret.desktop.view.practice.CardList;
 import app.fret.practice.MetronomeScale;
 import app.fret.score.Span;
 import app.fret.score.Tempo;

@@ -2,6 +2,8 @@ package app.fret.desktop.view;
 
 import app.fret.book.Backups;
 import app.fret.desktop.model.Words;
+import app.fret.desktop.view.dialog.BackupLines;
+import app.fret.desktop.view.part.Parts;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.scene.control.Label;

@@ -3,6 +3,7 @@ package app.fret.desktop.view;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fret.desktop.model.Command;
+import app.fret.desktop.view.station.Station;
 import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;

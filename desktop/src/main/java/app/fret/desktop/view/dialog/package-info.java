@@ -1,0 +1,2 @@
+/** Panes that the window lays over the rest: player, tempo, weights, packets, backups. */
+package app.fret.desktop.view.dialog;

@@ -1,6 +1,7 @@
 package app.fret.lefthand.hand;
 
 import app.fret.instrument.HandFrame;
+import app.fret.instrument.StringGeometry;
 import app.fret.score.Finger;
 import java.util.List;
 import java.util.Objects;
@@ -131,6 +132,19 @@ public final class Placement {
       pressed += stop.isPressed() ? 1 : 0;
     }
     return pressed;
+  }
+
+  /** Distance from the lowest finger, down or waiting at the base, to the highest one, in mm. */
+  public double openMm(StringGeometry geometry) {
+    int low = base;
+    int high = base;
+    for (Stop stop : stops) {
+      if (!stop.isOpen()) {
+        low = Math.min(low, stop.place());
+        high = Math.max(high, stop.place());
+      }
+    }
+    return geometry.spanMm(low, high);
   }
 
   @Override

@@ -1,6 +1,7 @@
 package app.fret.lefthand.hand;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.fret.instrument.Hand;
 import app.fret.instrument.Instrument;
@@ -48,6 +49,18 @@ class PlacementsTest {
   @CsvSource({"Bb4,2-1", "B4,2-1", "C5,2-2", "C#5,2-2", "D5,2-3", "D#5,2-3", "Eb5,2-4", "E5,2-4"})
   void firstPositionOffersTheUsualFinger(String pitch, String way) {
     assertThat(ways(of(medium, pitch))).contains("2:" + way);
+  }
+
+  /** Violin, first position on the A string: B to E is 73.3 mm (geometry of equal temperament). */
+  @Test
+  void theHandIsMeasuredFromItsBaseToTheHighestFinger() {
+    Placement fourth =
+        of(medium, "E5").stream()
+            .filter(p -> p.base() == 2 && p.top().finger() == Finger.FOURTH)
+            .filter(p -> p.top().string() == 2)
+            .findFirst()
+            .orElseThrow();
+    assertThat(fourth.openMm(violin.geometry())).isCloseTo(73.3, within(0.05));
   }
 
   @Test

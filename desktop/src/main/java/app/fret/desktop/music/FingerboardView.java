@@ -1,5 +1,7 @@
 package app.fret.desktop.music;
 
+import app.fret.desktop.music.ink.Fonts;
+import app.fret.desktop.music.ink.Palette;
 import app.fret.instrument.HandFrame;
 import app.fret.instrument.Instrument;
 import app.fret.instrument.StringGeometry;
@@ -106,21 +108,8 @@ public final class FingerboardView extends Region {
         Locale.ROOT,
         "%s · fingers over %.0f mm, %.0f mm from 1 to 4 is at ease",
         length,
-        openMm(instrument, placement),
+        placement.openMm(instrument.geometry()),
         study.player().hand().comfortableMm());
-  }
-
-  /** Distance from the lowest finger, down or waiting at the base, to the highest one, in mm. */
-  static double openMm(Instrument instrument, Placement placement) {
-    int low = placement.base();
-    int high = placement.base();
-    for (Stop stop : placement.stops()) {
-      if (!stop.isOpen()) {
-        low = Math.min(low, stop.place());
-        high = Math.max(high, stop.place());
-      }
-    }
-    return instrument.geometry().spanMm(low, high);
   }
 
   /** One painting; its fields live as long. */

@@ -1,5 +1,8 @@
 package app.fret.desktop.music;
 
+import app.fret.desktop.music.ink.Fonts;
+import app.fret.desktop.music.ink.Palette;
+import app.fret.desktop.music.lane.SystemPlan;
 import app.fret.engraving.Engraving;
 import java.util.List;
 import javafx.geometry.VPos;

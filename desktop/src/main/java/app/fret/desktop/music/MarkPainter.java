@@ -1,5 +1,7 @@
 package app.fret.desktop.music;
 
+import app.fret.desktop.music.ink.Fonts;
+import app.fret.desktop.music.ink.Palette;
 import app.fret.engraving.Bezier;
 import app.fret.engraving.Mark;
 import java.util.List;

@@ -1,5 +1,7 @@
 package app.fret.desktop.music;
 
+import app.fret.desktop.music.lane.Lane;
+import app.fret.desktop.music.lane.SystemPlan;
 import app.fret.engraving.Annotations;
 import app.fret.engraving.Engraver;
 import app.fret.engraving.Engraving;

@@ -1,5 +1,6 @@
 package app.fret.desktop.music;
 
+import app.fret.desktop.music.ink.Palette;
 import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;

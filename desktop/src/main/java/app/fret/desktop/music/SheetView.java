@@ -1,5 +1,6 @@
 package app.fret.desktop.music;
 
+import app.fret.desktop.music.ink.Palette;
 import app.fret.engraving.Engraving;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,5 +1,8 @@
 package app.fret.desktop.music;
 
+import app.fret.desktop.music.ink.Palette;
+import app.fret.desktop.music.lane.Lane;
+import app.fret.desktop.music.lane.SystemPlan;
 import app.fret.engraving.Engraving;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.reading.PlayedNote;

@@ -3,6 +3,7 @@ package app.fret.desktop.music;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.fret.desktop.music.lane.SystemPlan;
 import app.fret.engraving.Engraver;
 import app.fret.engraving.Engraving;
 import app.fret.instrument.Instruments;
@@ -29,16 +30,6 @@ class FingerboardViewTest {
 
   private static Pin first(int note, Finger finger) {
     return new Pin(note, OptionalInt.of(2), Optional.of(finger), OptionalInt.of(2));
-  }
-
-  /** Violin, first position on the A string: B to E is 73.3 mm (geometry of equal temperament). */
-  @Test
-  void theHandIsMeasuredFromItsBaseToTheHighestFinger() throws Exception {
-    Study study = study("violin", "E5/1", first(0, Finger.FOURTH));
-    assertThat(
-            FingerboardView.openMm(
-                study.player().instrument(), study.leftHand().notes().get(0).placement()))
-        .isCloseTo(73.3, within(0.05));
   }
 
   @Test

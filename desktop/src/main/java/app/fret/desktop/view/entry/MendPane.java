@@ -2,8 +2,8 @@ package app.fret.desktop.view.entry;
 
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.StaffDesk;
-import app.fret.desktop.music.Palette;
 import app.fret.desktop.music.SheetView;
+import app.fret.desktop.music.ink.Palette;
 import app.fret.desktop.view.part.Parts;
 import app.fret.edit.MendedBars;
 import app.fret.edit.StaffPen;

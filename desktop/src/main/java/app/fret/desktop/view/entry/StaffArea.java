@@ -1,8 +1,8 @@
 package app.fret.desktop.view.entry;
 
 import app.fret.desktop.model.StaffDesk;
-import app.fret.desktop.music.Palette;
 import app.fret.desktop.music.SheetView;
+import app.fret.desktop.music.ink.Palette;
 import app.fret.edit.Caret;
 import app.fret.edit.StaffPen;
 import java.util.HashMap;

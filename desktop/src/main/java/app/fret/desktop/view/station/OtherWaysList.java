@@ -1,7 +1,7 @@
 package app.fret.desktop.view.station;
 
 import app.fret.desktop.model.PassageDesk;
-import app.fret.desktop.music.Palette;
+import app.fret.desktop.music.ink.Palette;
 import app.fret.desktop.view.part.NoteWords;
 import app.fret.desktop.view.part.Parts;
 import app.fret.desktop.view.part.WayButton;

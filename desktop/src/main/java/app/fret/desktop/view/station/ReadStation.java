@@ -2,9 +2,9 @@ package app.fret.desktop.view.station;
 
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.music.Flag;
-import app.fret.desktop.music.Lane;
-import app.fret.desktop.music.Lanes;
 import app.fret.desktop.music.ScoreView;
+import app.fret.desktop.music.lane.Lane;
+import app.fret.desktop.music.lane.Lanes;
 import app.fret.desktop.view.part.Parts;
 import app.fret.reading.layers.Origin;
 import app.fret.reading.traps.Trap;

@@ -2,11 +2,11 @@ package app.fret.desktop.view.station;
 
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.Words;
-import app.fret.desktop.music.AmountLane;
-import app.fret.desktop.music.Lane;
-import app.fret.desktop.music.Lanes;
 import app.fret.desktop.music.ScoreView;
 import app.fret.desktop.music.ShapeLegend;
+import app.fret.desktop.music.lane.AmountLane;
+import app.fret.desktop.music.lane.Lane;
+import app.fret.desktop.music.lane.Lanes;
 import app.fret.desktop.view.part.Parts;
 import app.fret.desktop.view.part.ShownAs;
 import app.fret.shape.Phrase;

@@ -1,10 +1,11 @@
-package app.fret.desktop.music;
+package app.fret.desktop.music.lane;
 
 import app.fret.bow.SlowStroke;
 import app.fret.bow.stroke.Stroke;
 import app.fret.bow.stroke.StrokeKind;
 import app.fret.bow.trouble.BowTrouble;
-import app.fret.desktop.music.SystemPlan.Seen;
+import app.fret.desktop.music.ink.Palette;
+import app.fret.desktop.music.lane.SystemPlan.Seen;
 import java.util.List;
 import java.util.Locale;
 import javafx.scene.canvas.GraphicsContext;

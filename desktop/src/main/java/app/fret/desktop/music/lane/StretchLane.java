@@ -1,5 +1,6 @@
-package app.fret.desktop.music;
+package app.fret.desktop.music.lane;
 
+import app.fret.desktop.music.ink.Palette;
 import app.fret.engraving.Engraving;
 import app.fret.reading.Form;
 import app.fret.score.Bar;

@@ -1,6 +1,8 @@
-package app.fret.desktop.music;
+package app.fret.desktop.music.lane;
 
-import app.fret.desktop.music.SystemPlan.Seen;
+import app.fret.desktop.music.ink.Fonts;
+import app.fret.desktop.music.ink.Palette;
+import app.fret.desktop.music.lane.SystemPlan.Seen;
 import app.fret.engraving.Engraving;
 import app.fret.instrument.Instrument;
 import app.fret.lefthand.Shift;

@@ -1,5 +1,7 @@
-package app.fret.desktop.music;
+package app.fret.desktop.music.lane;
 
+import app.fret.desktop.music.ink.Fonts;
+import app.fret.desktop.music.ink.Palette;
 import app.fret.engraving.Engraving;
 import app.fret.instrument.Instrument;
 import app.fret.lefthand.hand.Placement;
@@ -80,7 +82,7 @@ final class ReachStrip implements Lane {
       }
       Instrument instrument = study.player().instrument();
       double easeMm = study.player().hand().comfortableMm();
-      double openMm = FingerboardView.openMm(instrument, placement);
+      double openMm = placement.openMm(instrument.geometry());
       // Each pair of fingers has an ease of its own: what goes beyond it stands above the line.
       double shownMm =
           placement.reachMm() > 0 ? easeMm + placement.reachMm() : Math.min(openMm, easeMm);

@@ -1,5 +1,7 @@
-package app.fret.desktop.music;
+package app.fret.desktop.music.lane;
 
+import app.fret.desktop.music.ink.Fonts;
+import app.fret.desktop.music.ink.Palette;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;

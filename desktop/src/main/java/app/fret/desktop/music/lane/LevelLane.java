@@ -1,6 +1,7 @@
-package app.fret.desktop.music;
+package app.fret.desktop.music.lane;
 
-import app.fret.desktop.music.SystemPlan.Seen;
+import app.fret.desktop.music.ink.Palette;
+import app.fret.desktop.music.lane.SystemPlan.Seen;
 import app.fret.shape.Levels;
 import app.fret.shape.Phrase;
 import java.util.List;

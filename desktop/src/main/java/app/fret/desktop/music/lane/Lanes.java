@@ -1,4 +1,4 @@
-package app.fret.desktop.music;
+package app.fret.desktop.music.lane;
 
 import java.util.List;
 import java.util.Map;

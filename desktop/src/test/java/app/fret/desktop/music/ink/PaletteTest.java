@@ -1,4 +1,4 @@
-package app.fret.desktop.music;
+package app.fret.desktop.music.ink;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

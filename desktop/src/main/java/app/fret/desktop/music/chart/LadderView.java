@@ -1,5 +1,7 @@
-package app.fret.desktop.music;
+package app.fret.desktop.music.chart;
 
+import app.fret.desktop.music.ink.Fonts;
+import app.fret.desktop.music.ink.Palette;
 import app.fret.practice.Climb;
 import java.util.Locale;
 import java.util.Optional;

@@ -1,8 +1,9 @@
-package app.fret.desktop.music;
+package app.fret.desktop.music.lane;
 
 import app.fret.bow.plane.PlanePlan;
 import app.fret.bow.plane.PlanePlan.NotePlane;
-import app.fret.desktop.music.SystemPlan.Seen;
+import app.fret.desktop.music.ink.Palette;
+import app.fret.desktop.music.lane.SystemPlan.Seen;
 import app.fret.instrument.Instrument;
 import app.fret.instrument.StringPlanes;
 import java.util.Locale;

@@ -1,7 +1,8 @@
-package app.fret.desktop.music;
+package app.fret.desktop.music.lane;
 
 import app.fret.bow.stroke.Stroke;
 import app.fret.bow.stroke.StrokeKind;
+import app.fret.desktop.music.ink.Palette;
 import app.fret.study.Study;
 import java.util.List;
 import java.util.Locale;

@@ -1,4 +1,4 @@
-package app.fret.desktop.music;
+package app.fret.desktop.music.ink;
 
 import app.fret.engraving.Engraver;
 import java.io.IOException;

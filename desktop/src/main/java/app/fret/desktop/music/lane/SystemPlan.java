@@ -1,4 +1,4 @@
-package app.fret.desktop.music;
+package app.fret.desktop.music.lane;
 
 import app.fret.engraving.Engraving;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
@@ -39,7 +39,7 @@ public record SystemPlan(
   }
 
   /** The plans of all systems of an engraving. */
-  static List<SystemPlan> of(Study study, Engraving engraving) {
+  public static List<SystemPlan> of(Study study, Engraving engraving) {
     Map<Integer, Shift> shifts = new HashMap<>();
     study.leftHand().shifts().forEach(s -> shifts.put(s.toNote(), s));
     List<PositionRun> runs = PositionRun.of(study.leftHand());

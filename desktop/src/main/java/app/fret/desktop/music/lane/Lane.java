@@ -1,4 +1,4 @@
-package app.fret.desktop.music;
+package app.fret.desktop.music.lane;
 
 import javafx.scene.canvas.GraphicsContext;
 

@@ -1,5 +1,6 @@
-package app.fret.desktop.music;
+package app.fret.desktop.music.lane;
 
+import app.fret.desktop.music.ink.Palette;
 import app.fret.reading.NotePlaces;
 import app.fret.score.NoteRef;
 import app.fret.study.Study;

@@ -41,7 +41,7 @@ public record Bar(
    * @param repeatTimes how often the repeat that ends here is played, 0 when none ends
    * @param endingStart text of the ending bracket that begins here, for example {@code 1}
    * @param endingStop whether an ending bracket closes here
-   * @param line how the line at its end looks
+   * @param line how the line at its end looks; where a repeat ends it is that of the repeat
    */
   public record Edges(
       boolean repeatStart,
@@ -49,6 +49,10 @@ public record Bar(
       Optional<String> endingStart,
       boolean endingStop,
       Line line) {
+    public Edges {
+      line = repeatTimes > 0 ? Line.PLAIN : line;
+    }
+
     /** A plain bar line. */
     public static final Edges PLAIN = new Edges(false, 0, Optional.empty(), false, Line.PLAIN);
 

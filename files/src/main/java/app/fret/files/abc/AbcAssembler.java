@@ -4,6 +4,7 @@ import app.fret.score.Accidental;
 import app.fret.score.Bar;
 import app.fret.score.BarAccidentals;
 import app.fret.score.Directions;
+import app.fret.score.EightBelow;
 import app.fret.score.Finger;
 import app.fret.score.Marks;
 import app.fret.score.Note;
@@ -83,8 +84,8 @@ final class AbcAssembler {
             .part(partName)
             .directions(new Directions(dynamics, hairpins, words, marks, List.of(), List.of()))
             .build();
-    return Optional.of(
-        BarAccidentals.completed(passage.withEvents(Ties.settled(passage.events()))));
+    Passage tied = passage.withEvents(Ties.settled(passage.events()));
+    return Optional.of(EightBelow.settled(BarAccidentals.completed(tied)));
   }
 
   private void refuseOpen() {

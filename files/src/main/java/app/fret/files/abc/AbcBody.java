@@ -86,6 +86,10 @@ final class AbcBody {
   /** The bars read; called once, at the end. */
   List<AbcBar> finish() {
     leaveGracesHere();
+    if (!graces.isEmpty()) {
+      int from = graces.get(0).from();
+      problem(from, cursor.end(), "the grace notes lead to no note; write one or take them out");
+    }
     if (brokenNext != ONE || tuplets.isOpen()) {
       problem(cursor.end() - 1, cursor.end(), "a note is missing at the end; write one");
     }
@@ -528,9 +532,13 @@ final class AbcBody {
     bars.beginAt(at);
   }
 
-  /** Grace notes that lead to no note of their bar stand at its end. */
+  /**
+   * Grace notes that lead to no note of their bar stand at its end; where they are all of the bar,
+   * they lead on over the line.
+   */
   private void leaveGracesHere() {
-    if (!graces.isEmpty()) {
+    boolean hasLength = bars.open().filter(b -> b.length().signum() > 0).isPresent();
+    if (!graces.isEmpty() && hasLength) {
       AbcBar open = openBar(graces.get(0).from());
       graces.forEach(open.items()::add);
       open.reachTo(cursor.at());

@@ -1,5 +1,6 @@
 package app.fret.files.abc;
 
+import app.fret.files.PlainWords;
 import app.fret.score.BeatUnit;
 import app.fret.score.Clef;
 import app.fret.score.Key;
@@ -98,7 +99,7 @@ final class AbcFields {
     StringBuilder words = new StringBuilder();
     Matcher quoted = QUOTED.matcher(text);
     while (quoted.find()) {
-      words.append(words.isEmpty() ? "" : " ").append(quoted.group(1).strip());
+      words.append(words.isEmpty() ? "" : " ").append(PlainWords.clean(quoted.group(1)));
     }
     String figure = quoted.replaceAll(" ").strip();
     if (figure.isEmpty() && !words.isEmpty()) {

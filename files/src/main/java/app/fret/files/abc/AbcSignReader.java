@@ -1,5 +1,6 @@
 package app.fret.files.abc;
 
+import app.fret.files.PlainWords;
 import app.fret.files.abc.AbcSigns.Text;
 import app.fret.score.Finger;
 import java.util.HashMap;
@@ -81,8 +82,8 @@ final class AbcSignReader {
       return;
     }
     cursor.goTo(close + 1);
-    String words = cursor.text(from + 1, close);
-    if (words.isBlank() || words.matches("[_^<>@]\\s*")) {
+    String words = PlainWords.clean(cursor.text(from + 1, close));
+    if (words.isEmpty() || words.matches("[_^<>@]\\s*")) {
       return;
     }
     switch (words.charAt(0)) {
@@ -142,6 +143,6 @@ final class AbcSignReader {
   private void add(String name) {
     AbcDecorations.named(name)
         .ifPresentOrElse(
-            effect -> effect.accept(waiting), () -> findings.leave("the sign !" + name + "!"));
+            effect -> effect.accept(waiting), () -> findings.leave("the sign '!" + name + "!'"));
   }
 }

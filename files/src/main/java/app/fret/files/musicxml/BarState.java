@@ -101,8 +101,6 @@ final class BarState {
       }
     }
     clefAtStart = clef;
-    // A repeat sign is a line of its own, whatever another bar line element says beside it.
-    Bar.Line drawn = repeatTimes > 0 ? Bar.Line.PLAIN : line;
     return new Bar(
         label,
         uncounted,
@@ -111,7 +109,7 @@ final class BarState {
         metre,
         barKey,
         inBar,
-        new Bar.Edges(repeatStart, repeatTimes, endingStart, endingStop, drawn));
+        new Bar.Edges(repeatStart, repeatTimes, endingStart, endingStop, line));
   }
 
   void read(Source attributes, Fraction cursor, Fraction barStart, String bar) {
@@ -301,7 +299,7 @@ final class BarState {
       case "light-light" -> Bar.Line.DOUBLE;
       case "light-heavy" -> Bar.Line.FINAL;
       default -> {
-        skipped.add("a bar line of another kind, drawn plain", bar);
+        skipped.add("a bar line of another kind, line plain", bar);
         yield Bar.Line.PLAIN;
       }
     };

@@ -7,6 +7,7 @@ import app.fret.score.BeatUnit;
 import app.fret.score.BowDirection;
 import app.fret.score.Clef;
 import app.fret.score.Directions;
+import app.fret.score.EightBelow;
 import app.fret.score.Event;
 import app.fret.score.Finger;
 import app.fret.score.Key;
@@ -426,5 +427,46 @@ class AbcReaderTest {
     assertThat(tune.bars())
         .extracting(b -> text.substring(b.from(), b.to()))
         .containsExactly("C D E F", "[M:3/4] G A B", "c d e");
+  }
+
+  @Test
+  void graceNotesAloneInABarLeadOnOverTheLine() {
+    AbcTune tune = AbcReader.read("X:1\nM:2/4\nL:1/4\nK:C\nG A | {ef} | g z |]\n");
+    Passage passage = tune.passage().orElseThrow();
+    assertThat(passage.bars()).extracting(Bar::length).containsOnly(Fraction.of(1, 2));
+    assertThat(passage.bars()).hasSize(2);
+    assertThat(passage.events()).extracting(Event::bar).containsExactly(0, 0, 1, 1, 1, 1);
+  }
+
+  @Test
+  void graceNotesThatLeadToNoNoteAreNamed() {
+    AbcTune tune = AbcReader.read("X:1\nM:2/4\nL:1/4\nK:C\nG A | {ef}\n");
+    assertThat(tune.problems())
+        .extracting(AbcProblem::text)
+        .anyMatch(p -> p.contains("the grace notes lead to no note"));
+  }
+
+  @Test
+  void signsThatSteerATerminalDoNotGetIntoWordsOverTheStaff() {
+    AbcTune tune =
+        AbcReader.read("X:1\nM:2/4\nL:1/4\nQ:\"Len\u007fto\"\nK:C\n\"^dol\u007fce\"G A |]\n");
+    assertThat(tune.passage().orElseThrow().directions().words())
+        .extracting(Directions.Words::text)
+        .containsExactly("Lento", "dolce");
+  }
+
+  /** The clef alone says where such a part sounds, as it does in MusicXML. */
+  @Test
+  void anEightUnderTheBassClefIsBelievedInAbcToo() {
+    AbcTune tune = AbcReader.read("X:1\nM:2/4\nL:1/4\nK:C clef=bass-8\nG,, A,, |]\n");
+    assertThat(EightBelow.isOpen(tune.passage().orElseThrow())).isTrue();
+  }
+
+  @Test
+  void whereARepeatEndsItsLineIsTheOnlyOne() {
+    AbcTune tune = AbcReader.read("X:1\nM:2/4\nL:1/4\nK:C\n|: G A :| |]\n");
+    Bar.Edges edges = tune.passage().orElseThrow().bars().get(0).edges();
+    assertThat(edges.repeatTimes()).isEqualTo(2);
+    assertThat(edges.line()).isEqualTo(Bar.Line.PLAIN);
   }
 }

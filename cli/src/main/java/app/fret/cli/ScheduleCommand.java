@@ -13,8 +13,8 @@ import app.fret.files.practice.ScheduleTable;
 import app.fret.files.practice.ScheduleText;
 import app.fret.files.practice.WeekSheet;
 import app.fret.practice.Gate;
+import app.fret.practice.programme.ProgrammeDays;
 import app.fret.practice.schedule.Item;
-import app.fret.practice.schedule.Kinships;
 import app.fret.practice.schedule.LoggedPass;
 import app.fret.practice.schedule.Schedule;
 import app.fret.reading.Material;
@@ -95,14 +95,13 @@ final class ScheduleCommand implements Command {
       items.add(item(entry, file, skipped, studies));
     }
     Schedule schedule =
-        Schedule.of(
-            programme.learner(),
-            items,
-            kin(studies),
-            log(programme, items),
-            today,
-            days,
-            given.wholeNumber(SEED).orElse(1));
+        new ProgrammeDays(
+                programme.learner(),
+                items,
+                materials(studies),
+                log(programme, items),
+                given.wholeNumber(SEED).orElse(1))
+            .from(today, days);
     outputs(given, file, programme, schedule, studies).write();
     // Only where all went well: what is refused is one line alone.
     skipped.forEach(err::println);
@@ -136,10 +135,10 @@ final class ScheduleCommand implements Command {
     }
   }
 
-  private static Kinships kin(Map<String, Study> studies) {
+  private static Map<String, Material> materials(Map<String, Study> studies) {
     Map<String, Material> materials = new LinkedHashMap<>();
     studies.forEach((id, study) -> materials.put(id, Material.of(study.notes())));
-    return Kinships.of(materials);
+    return materials;
   }
 
   private static LocalDate today(Arguments given) {

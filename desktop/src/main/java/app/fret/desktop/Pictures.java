@@ -8,6 +8,7 @@ import app.fret.desktop.model.ProgrammeEntry;
 import app.fret.desktop.music.Settling;
 import app.fret.desktop.view.FretWindow;
 import app.fret.desktop.view.station.Station;
+import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.CardKind;
 import java.io.IOException;
 import java.io.InputStream;
@@ -123,7 +124,7 @@ final class Pictures {
 
   private boolean openCard(CardKind kind) {
     Optional<PracticeDay> day = open().flatMap(PassageDesk::day);
-    Optional<PracticeDay.Task> card =
+    Optional<DayTask> card =
         day.flatMap(d -> d.seenProperty().get()).stream()
             .flatMap(s -> s.tasks().stream())
             .filter(t -> t.card().kind() == kind)

@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fret.book.OtherItem;
 import app.fret.book.OtherItem.Heard;
+import app.fret.desktop.model.DayView;
 import app.fret.desktop.model.PracticeDay;
-import app.fret.desktop.model.PracticeDay.Seen;
-import app.fret.desktop.model.PracticeDay.Task;
 import app.fret.desktop.view.station.Station;
+import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.CardKind;
 import java.util.List;
 import javafx.scene.control.ChoiceBox;
@@ -22,7 +22,7 @@ class BesidesJourneyTest extends Journey {
     return passage().day().orElseThrow();
   }
 
-  private Seen seen() {
+  private DayView seen() {
     return day().seenProperty().get().orElseThrow();
   }
 
@@ -42,8 +42,8 @@ class BesidesJourneyTest extends Journey {
     robot.clickOn("#besides-add");
   }
 
-  private Task listening() {
-    List<Task> tasks =
+  private DayTask listening() {
+    List<DayTask> tasks =
         seen().tasks().stream().filter(t -> t.card().kind() == CardKind.LISTENING).toList();
     assertThat(tasks).hasSize(1);
     return tasks.get(0);

@@ -2,10 +2,10 @@ package app.fret.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fret.desktop.model.DayView;
 import app.fret.desktop.model.PracticeDay;
-import app.fret.desktop.model.PracticeDay.Seen;
-import app.fret.desktop.model.PracticeDay.Task;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
+import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Learner;
 import java.nio.file.Files;
@@ -36,11 +36,11 @@ class PractiseJourneyTest extends Journey {
     return passage().day().orElseThrow();
   }
 
-  private Seen seen() {
+  private DayView seen() {
     return day().seenProperty().get().orElseThrow();
   }
 
-  private Task task() {
+  private DayTask task() {
     return day().openTask().orElseThrow();
   }
 
@@ -48,7 +48,7 @@ class PractiseJourneyTest extends Journey {
   void everyCardHasMusicOrWordsMinutesAndIsDoneInOrder(FxRobot robot) throws Exception {
     addScore(robot, TUNE, "96");
     goToPractise(robot);
-    List<Task> tasks = seen().tasks();
+    List<DayTask> tasks = seen().tasks();
     assertThat(tasks.get(0).card().kind()).isEqualTo(CardKind.WARM_UP);
     for (int i = 0; i < tasks.size(); i++) {
       int number = i;
@@ -70,7 +70,7 @@ class PractiseJourneyTest extends Journey {
     int ladder =
         seen().tasks().stream()
             .filter(t -> t.card().kind() == CardKind.LADDER && t.card().passes() > 2)
-            .mapToInt(Task::number)
+            .mapToInt(DayTask::number)
             .findFirst()
             .orElseThrow();
     robot.interact(() -> day().choose(ladder));
@@ -248,7 +248,7 @@ class PractiseJourneyTest extends Journey {
     waitFor(() -> trialCard().isEmpty());
   }
 
-  private Optional<Task> trialCard() {
+  private Optional<DayTask> trialCard() {
     return seen().tasks().stream().filter(t -> t.card().kind() == CardKind.TRIAL).findFirst();
   }
 }

@@ -4,15 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fret.book.BookException;
 import app.fret.desktop.demo.DemoBook;
+import app.fret.desktop.model.DayView;
 import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.PracticeDay;
-import app.fret.desktop.model.PracticeDay.Seen;
-import app.fret.desktop.model.PracticeDay.Task;
 import app.fret.desktop.model.Workers;
 import app.fret.desktop.music.ScoreView;
 import app.fret.desktop.view.FretWindow;
 import app.fret.desktop.view.station.Station;
+import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.CardKind;
 import app.fret.study.Study;
 import java.io.IOException;
@@ -55,7 +55,7 @@ class PractiseWeekTest extends Journey {
     return passage().day().orElseThrow();
   }
 
-  private Seen seen() {
+  private DayView seen() {
     return day().seenProperty().get().orElseThrow();
   }
 
@@ -71,10 +71,10 @@ class PractiseWeekTest extends Journey {
     for (int i = 0; i < WEEK; i++) {
       LocalDate today = LocalDate.now(clock);
       waitFor(() -> seen().schedule().days().get(0).date().equals(today));
-      List<Task> tasks = seen().tasks();
+      List<DayTask> tasks = seen().tasks();
       daysOff += tasks.isEmpty() ? 1 : 0;
       assertThat(seen().minutes()).isLessThanOrEqualTo(seen().learner().minutesPerDay());
-      for (Task task : tasks) {
+      for (DayTask task : tasks) {
         play(robot, task);
         played.add(task.card().kind());
       }
@@ -88,7 +88,7 @@ class PractiseWeekTest extends Journey {
   }
 
   /** Looks at a card as a player would, plays its passes and ticks it off. */
-  private void play(FxRobot robot, Task task) {
+  private void play(FxRobot robot, DayTask task) {
     int number = task.number();
     robot.interact(() -> day().choose(number));
     waitFor(() -> day().openProperty().get() == number);

@@ -2,11 +2,11 @@ package app.fret.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fret.desktop.model.DayView;
 import app.fret.desktop.model.PracticeDay;
-import app.fret.desktop.model.PracticeDay.Seen;
-import app.fret.desktop.model.PracticeDay.Task;
 import app.fret.desktop.model.Workers;
 import app.fret.desktop.music.ScoreView;
+import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.CardKind;
 import java.util.List;
 import java.util.Queue;
@@ -71,7 +71,7 @@ class SlowWorkersTest extends Journey {
     return passage().day().orElseThrow();
   }
 
-  private Seen seen() {
+  private DayView seen() {
     return day().seenProperty().get().orElseThrow();
   }
 
@@ -85,7 +85,7 @@ class SlowWorkersTest extends Journey {
     return (ScoreView) window.lookup("#card-score");
   }
 
-  private Task firstOf(CardKind... kinds) {
+  private DayTask firstOf(CardKind... kinds) {
     return seen().tasks().stream()
         .filter(t -> List.of(kinds).contains(t.card().kind()))
         .findFirst()
@@ -103,7 +103,7 @@ class SlowWorkersTest extends Journey {
     goToPractise(robot);
     waitFor(() -> cardMusic().isSettled());
     String scale = cardMusic().studyProperty().get().orElseThrow().passage().title();
-    Task drill = firstOf(CardKind.DRILL, CardKind.RHYTHM, CardKind.WHOLE_CLIMB);
+    DayTask drill = firstOf(CardKind.DRILL, CardKind.RHYTHM, CardKind.WHOLE_CLIMB);
     isHeldUp = true;
     robot.interact(() -> day().choose(drill.number()));
     assertThat(text(robot, "#open-card-title")).isNotBlank();
@@ -126,8 +126,8 @@ class SlowWorkersTest extends Journey {
     addScore(robot, TUNE, "96");
     goToPractise(robot);
     waitFor(() -> cardMusic().isSettled());
-    Task drill = firstOf(CardKind.DRILL, CardKind.RHYTHM, CardKind.WHOLE_CLIMB);
-    Task ladder = firstOf(CardKind.LADDER, CardKind.MOCK, CardKind.UPKEEP);
+    DayTask drill = firstOf(CardKind.DRILL, CardKind.RHYTHM, CardKind.WHOLE_CLIMB);
+    DayTask ladder = firstOf(CardKind.LADDER, CardKind.MOCK, CardKind.UPKEEP);
     isHeldUp = true;
     robot.interact(() -> day().choose(drill.number()));
     robot.interact(() -> day().choose(ladder.number()));
@@ -142,13 +142,13 @@ class SlowWorkersTest extends Journey {
     goToPractise(robot);
     robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT2).release(KeyCode.CONTROL);
     waitFor(() -> window.lookup("#practise-station") == null);
-    Task ladder = firstOf(CardKind.LADDER, CardKind.MOCK, CardKind.UPKEEP);
+    DayTask ladder = firstOf(CardKind.LADDER, CardKind.MOCK, CardKind.UPKEEP);
     robot.interact(() -> day().choose(ladder.number()));
     goToPractise(robot);
     assertThat(text(robot, "#open-card-title")).isEqualTo(ladder.card().kind().words());
     Button row = (Button) window.lookup("#card-" + ladder.number());
     assertThat(row.getStyleClass()).contains("card-row-open");
-    Task other = seen().tasks().get(0);
+    DayTask other = seen().tasks().get(0);
     robot.interact(() -> day().choose(other.number()));
     assertThat(text(robot, "#open-card-title"))
         .as("it is followed again")

@@ -1,16 +1,17 @@
 package app.fret.bench.students;
 
+import app.fret.practice.programme.ProgrammeDays;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.Learner;
 import app.fret.practice.schedule.LoggedPass;
-import app.fret.practice.schedule.Schedule;
 import app.fret.practice.schedule.Standing;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -45,7 +46,11 @@ enum Policy {
     if (isFrets()) {
       Learner own =
           this == CHOSEN ? learner : learner.with(Learner.Stance.AS_MANY_READY_AS_POSSIBLE);
-      return Schedule.of(own, items, log, today, 1, seed).days().get(0).cards();
+      return new ProgrammeDays(own, items, Map.of(), log, seed)
+          .from(today, 1)
+          .days()
+          .get(0)
+          .cards();
     }
     List<Item> order = new ArrayList<>(items);
     if (this == WORST_FIRST) {
@@ -69,10 +74,11 @@ enum Policy {
   /** The minutes that Fret's own day would play, so that none is favoured. */
   private static int playingMinutes(
       Learner learner, List<Item> items, List<LoggedPass> log, LocalDate today) {
-    return Schedule.of(learner, items, log, today, 1, 1).days().get(0).cards().stream()
-        .filter(c -> c.kind() != CardKind.BREAK && c.kind() != CardKind.WARM_UP)
-        .mapToInt(Card::minutes)
-        .sum();
+    return new ProgrammeDays(learner, items, Map.of(), log, 1)
+        .from(today, 1).days().get(0).cards().stream()
+            .filter(c -> c.kind() != CardKind.BREAK && c.kind() != CardKind.WARM_UP)
+            .mapToInt(Card::minutes)
+            .sum();
   }
 
   private void addVisit(

@@ -4,6 +4,7 @@ import app.fret.bench.students.Student.Traits;
 import app.fret.practice.Climb;
 import app.fret.practice.Gate;
 import app.fret.practice.Ladder;
+import app.fret.practice.programme.ProgrammeDays;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Forecast;
@@ -12,7 +13,6 @@ import app.fret.practice.schedule.ItemOutlook;
 import app.fret.practice.schedule.Learner;
 import app.fret.practice.schedule.Learner.Stance;
 import app.fret.practice.schedule.LoggedPass;
-import app.fret.practice.schedule.Schedule;
 import app.fret.practice.schedule.Spot;
 import app.fret.practice.schedule.Standing;
 import app.fret.score.BeatUnit;
@@ -195,7 +195,8 @@ final class Weeks {
   }
 
   private void listen(Learner learner, LocalDate today) {
-    for (ItemOutlook item : Schedule.of(learner, items, log, today, 1, seed).items()) {
+    for (ItemOutlook item :
+        new ProgrammeDays(learner, items, Map.of(), log, seed).from(today, 1).items()) {
       if (item.state() != ItemOutlook.State.READY) {
         item.forecast().ifPresent(f -> told.add(new Told(item.item().id(), today, f)));
       }

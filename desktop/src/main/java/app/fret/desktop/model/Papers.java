@@ -3,7 +3,6 @@ package app.fret.desktop.model;
 import app.fret.book.Book;
 import app.fret.book.BookPlayer;
 import app.fret.book.LogEntry;
-import app.fret.desktop.model.PracticeDay.Seen;
 import app.fret.engraving.Paper;
 import app.fret.files.ScoreRejectedException;
 import app.fret.files.WholeFile;
@@ -33,7 +32,7 @@ public final class Papers {
   private final Clock clock;
   private final Workers workers;
   private final List<ProgrammeEntry> programme;
-  private final PracticeDay.StudyLoader loader;
+  private final StudyLoader loader;
   private final FileWriter writer;
 
   /** Writes a file beside the window's thread, whole or not at all. */
@@ -47,7 +46,7 @@ public final class Papers {
       Clock clock,
       Workers workers,
       List<ProgrammeEntry> programme,
-      PracticeDay.StudyLoader loader,
+      StudyLoader loader,
       FileWriter writer) {
     this.book = book;
     this.clock = clock;
@@ -58,7 +57,7 @@ public final class Papers {
   }
 
   private static Optional<Schedule> schedule(PassageDesk desk) {
-    return desk.day().flatMap(d -> d.seenProperty().get()).map(Seen::schedule);
+    return desk.day().flatMap(d -> d.seenProperty().get()).map(DayView::schedule);
   }
 
   /** Writes the week of the player whose passage lies open as a practice sheet. */

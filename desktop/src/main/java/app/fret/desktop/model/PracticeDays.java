@@ -23,7 +23,7 @@ final class PracticeDays {
   private final Clock clock;
   private final Workers workers;
   private final Supplier<List<ProgrammeEntry>> programme;
-  private final PracticeDay.StudyLoader loader;
+  private final StudyLoader loader;
   private final Consumer<Notice> tell;
   private final Supplier<Optional<PassageDesk>> onDesk;
   private final LongConsumer opener;
@@ -36,7 +36,7 @@ final class PracticeDays {
       Clock clock,
       Workers workers,
       Supplier<List<ProgrammeEntry>> programme,
-      PracticeDay.StudyLoader loader,
+      StudyLoader loader,
       Consumer<Notice> tell,
       Supplier<Optional<PassageDesk>> onDesk,
       LongConsumer opener) {

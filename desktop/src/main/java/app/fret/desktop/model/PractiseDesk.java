@@ -3,6 +3,7 @@ package app.fret.desktop.model;
 import app.fret.book.LogEntry;
 import app.fret.practice.Climb;
 import app.fret.practice.PracticeChoices;
+import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Item;
@@ -47,7 +48,7 @@ public final class PractiseDesk {
     desk.passes()
         .onAdded(
             entry -> {
-              Optional<PracticeDay.Task> task = openTask();
+              Optional<DayTask> task = openTask();
               newDay.count(entry);
               task.ifPresent(this::endDrillAtCap);
             });
@@ -69,7 +70,7 @@ public final class PractiseDesk {
       desk.say("This card has no passes to count; Enter ticks it off.");
       return;
     }
-    Optional<PracticeDay.Task> task = openTask();
+    Optional<DayTask> task = openTask();
     // What has no tempo of its own, a warm-up or a break, is no reason to lose a pass.
     if (task.filter(t -> t.card().perMinute().isPresent()).isEmpty()) {
       desk.passes().add(clean, desk::tell);
@@ -101,7 +102,7 @@ public final class PractiseDesk {
   }
 
   /** A drill whose spot has been played often enough is over for now. */
-  private void endDrillAtCap(PracticeDay.Task task) {
+  private void endDrillAtCap(DayTask task) {
     Optional<String> place = task.card().spot().map(Spot::place);
     boolean isFull =
         toLeaveOut().stream().anyMatch(c -> place.filter(c.spot().place()::equals).isPresent());
@@ -216,7 +217,7 @@ public final class PractiseDesk {
   }
 
   /** The open card when it is for this passage, or for none. */
-  private Optional<PracticeDay.Task> openTask() {
+  private Optional<DayTask> openTask() {
     long passage = desk.opened().entry().id();
     return day.flatMap(PracticeDay::openTask)
         .filter(t -> t.card().item().isEmpty() || day.orElseThrow().isFor(passage));
@@ -224,7 +225,7 @@ public final class PractiseDesk {
 
   /** It hurts or tires: the card ends, the spot rests today. */
   void hurts() {
-    Optional<PracticeDay.Task> task = openTask().filter(t -> t.card().perMinute().isPresent());
+    Optional<DayTask> task = openTask().filter(t -> t.card().perMinute().isPresent());
     if (task.isPresent()) {
       log(task.get().card(), false, true);
       day.orElseThrow().tick(task.get().number(), true);

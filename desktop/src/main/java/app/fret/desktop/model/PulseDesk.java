@@ -1,9 +1,9 @@
 package app.fret.desktop.model;
 
-import app.fret.desktop.model.PracticeDay.Task;
 import app.fret.desktop.sound.SoundPlayer;
 import app.fret.practice.Climb;
 import app.fret.practice.MetronomeScale;
+import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
 import app.fret.score.Span;
@@ -169,10 +169,10 @@ public final class PulseDesk {
     return passage
         .day()
         .flatMap(day -> day.openTask().filter(t -> isOf(day, t, id)))
-        .map(Task::card);
+        .map(DayTask::card);
   }
 
-  private static boolean isOf(PracticeDay day, Task task, long passage) {
+  private static boolean isOf(PracticeDay day, DayTask task, long passage) {
     return task.card().item().isEmpty() || day.isFor(passage);
   }
 

@@ -1,6 +1,5 @@
 package app.fret.desktop.model;
 
-import app.fret.desktop.model.PracticeDay.Seen;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.Day;
 import app.fret.practice.schedule.Item;
@@ -20,7 +19,7 @@ public final class SessionSummary {
   private SessionSummary() {}
 
   /** The lines: all in all, each passage, and what comes next. */
-  public static List<String> lines(Seen seen, LocalDate today) {
+  public static List<String> lines(DayView seen, LocalDate today) {
     List<String> lines = new ArrayList<>();
     lines.add(allInAll(seen));
     for (ItemOutlook outlook : seen.schedule().items()) {
@@ -34,7 +33,7 @@ public final class SessionSummary {
     return lines;
   }
 
-  private static String allInAll(Seen seen) {
+  private static String allInAll(DayView seen) {
     double seconds = seen.today().stream().mapToDouble(LoggedPass::seconds).sum();
     return String.format(
         Locale.ROOT,
@@ -67,7 +66,7 @@ public final class SessionSummary {
         + ".";
   }
 
-  private static Optional<String> next(Seen seen, LocalDate today) {
+  private static Optional<String> next(DayView seen, LocalDate today) {
     return seen.schedule().days().stream()
         .filter(d -> d.date().isAfter(today) && !d.isOff() && !d.cards().isEmpty())
         .findFirst()

@@ -5,9 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.fret.book.OtherItem;
 import app.fret.book.OtherItem.Heard;
-import app.fret.desktop.model.PracticeDay.Seen;
-import app.fret.desktop.model.PracticeDay.Task;
 import app.fret.practice.Scale;
+import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.CardKind;
 import app.fret.score.Step;
 import java.time.LocalDate;
@@ -27,11 +26,11 @@ class OtherItemsOfDayTest extends OverDemo {
     return passage().day().orElseThrow();
   }
 
-  private Seen seen() {
+  private DayView seen() {
     return day().seenProperty().get().orElseThrow();
   }
 
-  private List<Task> tasks(CardKind kind) {
+  private List<DayTask> tasks(CardKind kind) {
     return seen().tasks().stream().filter(t -> t.card().kind() == kind).toList();
   }
 
@@ -39,7 +38,7 @@ class OtherItemsOfDayTest extends OverDemo {
   void aStudyHasItsTurnTodayAndItsCardIsTicked() {
     day().add(OtherItem.Kind.STUDY, "Study in thirds", 5);
     assertThat(tasks(CardKind.STUDY)).hasSize(1);
-    Task study = tasks(CardKind.STUDY).get(0);
+    DayTask study = tasks(CardKind.STUDY).get(0);
     assertThat(study.card().minutes()).isEqualTo(5);
     assertThat(seen().other(study.card())).contains(seen().others().get(0));
     PassageDesk before = passage();

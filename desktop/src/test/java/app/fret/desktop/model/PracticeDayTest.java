@@ -2,8 +2,7 @@ package app.fret.desktop.model;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fret.desktop.model.PracticeDay.Seen;
-import app.fret.desktop.model.PracticeDay.Task;
+import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.ItemOutlook;
 import app.fret.practice.schedule.ItemOutlook.State;
@@ -20,18 +19,18 @@ class PracticeDayTest extends OverDemo {
     return passage().day().orElseThrow();
   }
 
-  private Seen seen() {
+  private DayView seen() {
     return day().seenProperty().get().orElseThrow();
   }
 
-  private Task task() {
+  private DayTask task() {
     return day().openTask().orElseThrow();
   }
 
   private int firstOf(CardKind kind) {
     return seen().tasks().stream()
         .filter(t -> t.card().kind() == kind && !t.isDone())
-        .mapToInt(Task::number)
+        .mapToInt(DayTask::number)
         .findFirst()
         .orElseThrow();
   }
@@ -68,7 +67,7 @@ class PracticeDayTest extends OverDemo {
         seen().tasks().stream()
             .filter(t -> t.card().item().isPresent())
             .filter(t -> !t.card().item().get().id().equals("1"))
-            .mapToInt(Task::number)
+            .mapToInt(DayTask::number)
             .findFirst()
             .orElseThrow();
     day().choose(other);
@@ -97,12 +96,12 @@ class PracticeDayTest extends OverDemo {
 
   @Test
   void todaysCardsStayWhenPassesAreLogged() {
-    List<?> cards = seen().tasks().stream().map(Task::card).toList();
+    List<?> cards = seen().tasks().stream().map(DayTask::card).toList();
     day().choose(firstOf(CardKind.LADDER));
     passage().perform(Command.MISS);
     passage().perform(Command.CLEAN);
     day().refresh();
-    assertThat(seen().tasks().stream().map(Task::card).toList()).isEqualTo(cards);
+    assertThat(seen().tasks().stream().map(DayTask::card).toList()).isEqualTo(cards);
   }
 
   @Test

@@ -3,9 +3,8 @@ package app.fret.desktop.model;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fret.book.LogEntry;
-import app.fret.desktop.model.PracticeDay.Seen;
-import app.fret.desktop.model.PracticeDay.Task;
 import app.fret.practice.Gate;
+import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.SpotCount;
 import app.fret.score.Span;
@@ -20,7 +19,7 @@ class PractiseDeskTest extends OverDemo {
     super(2);
   }
 
-  private Seen seen() {
+  private DayView seen() {
     return passage().day().orElseThrow().seenProperty().get().orElseThrow();
   }
 
@@ -35,7 +34,7 @@ class PractiseDeskTest extends OverDemo {
         seen().tasks().stream()
             .filter(t -> t.card().kind() == kind)
             .filter(t -> t.card().item().filter(i -> i.id().equals(id)).isPresent())
-            .mapToInt(Task::number)
+            .mapToInt(DayTask::number)
             .findFirst()
             .orElseThrow();
     passage().day().orElseThrow().choose(number);
@@ -74,7 +73,7 @@ class PractiseDeskTest extends OverDemo {
   @Test
   void aDrillCountsAsOftenAsItPlaysItsSpotAndEndsAtTheCap() {
     choose(CardKind.DRILL);
-    Task drill = passage().day().orElseThrow().openTask().orElseThrow();
+    DayTask drill = passage().day().orElseThrow().openTask().orElseThrow();
     assertThat(drill.card().spot().orElseThrow().isCapped()).isTrue();
     passage().practise().setDrill(3, 7.5);
     passage().practise().log(true);

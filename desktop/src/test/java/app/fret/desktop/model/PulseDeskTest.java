@@ -3,6 +3,7 @@ package app.fret.desktop.model;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fret.desktop.model.PulseDesk.Subject;
+import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.CardKind;
 import app.fret.score.Span;
 import app.fret.sound.ClickKind;
@@ -37,7 +38,7 @@ class PulseDeskTest extends OverDemo {
     PracticeDay day = passage().day().orElseThrow();
     assertThat(subject().card().orElseThrow().kind()).isEqualTo(CardKind.WARM_UP);
     day.choose(1);
-    assertThat(subject().card()).isEqualTo(day.openTask().map(PracticeDay.Task::card));
+    assertThat(subject().card()).isEqualTo(day.openTask().map(DayTask::card));
     assertThat(subject().tempo())
         .isEqualTo(passage().practise().tempoOf(subject().card().orElseThrow()));
     pulse().setFollowsCards(false);

@@ -3,9 +3,9 @@ package app.fret.desktop.model;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fret.bow.search.OtherStroke;
-import app.fret.desktop.model.PracticeDay.Task;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.hand.Placement;
+import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.trial.Trial.Verdict;
 import app.fret.practice.trial.TrialPlan;
@@ -40,7 +40,7 @@ class TrialDeskTest extends OverDemo {
     return plan.note().number();
   }
 
-  private Optional<Task> card() {
+  private Optional<DayTask> card() {
     String id = String.valueOf(passage().opened().entry().id());
     return passage().day().orElseThrow().seenProperty().get().orElseThrow().tasks().stream()
         .filter(t -> t.card().kind() == CardKind.TRIAL)

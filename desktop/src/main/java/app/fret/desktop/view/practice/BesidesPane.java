@@ -1,6 +1,7 @@
 package app.fret.desktop.view.practice;
 
 import app.fret.book.OtherItem;
+import app.fret.desktop.model.DayView;
 import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.ImportOffer;
 import app.fret.desktop.model.PassageDesk;
@@ -154,8 +155,7 @@ public final class BesidesPane extends VBox {
   }
 
   private void show() {
-    List<OtherItem> others =
-        day.seenProperty().get().map(PracticeDay.Seen::others).orElse(List.of());
+    List<OtherItem> others = day.seenProperty().get().map(DayView::others).orElse(List.of());
     rows.getChildren().setAll(others.stream().map(this::row).toList());
     if (others.isEmpty()) {
       rows.getChildren().add(Parts.words("Nothing so far.", "quiet"));

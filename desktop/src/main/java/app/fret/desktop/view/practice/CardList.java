@@ -1,9 +1,9 @@
 package app.fret.desktop.view.practice;
 
 import app.fret.desktop.model.PracticeDay;
-import app.fret.desktop.model.PracticeDay.Task;
 import app.fret.desktop.view.part.Parts;
 import app.fret.practice.drill.DrillKind;
+import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.Card;
 import java.util.List;
 import javafx.geometry.Pos;
@@ -21,14 +21,14 @@ public final class CardList extends VBox {
     setId("card-list");
   }
 
-  void show(List<Task> tasks, int open, PracticeDay day) {
+  void show(List<DayTask> tasks, int open, PracticeDay day) {
     getChildren().clear();
-    for (Task task : tasks) {
+    for (DayTask task : tasks) {
       getChildren().add(row(task, task.number() == open, day));
     }
   }
 
-  private static Button row(Task task, boolean isOpen, PracticeDay day) {
+  private static Button row(DayTask task, boolean isOpen, PracticeDay day) {
     Label state = Parts.label(task.isDone() ? "\u2713" : "", "card-state");
     if (task.isDone()) {
       state.getStyleClass().add("card-done");

@@ -1,5 +1,6 @@
 package app.fret.desktop.view.practice;
 
+import app.fret.desktop.model.DayView;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.PracticeDay;
 import app.fret.desktop.model.Words;
@@ -54,7 +55,7 @@ public final class HabitsPane extends VBox {
   }
 
   private void show() {
-    Optional<Learner> learner = day.seenProperty().get().map(PracticeDay.Seen::learner);
+    Optional<Learner> learner = day.seenProperty().get().map(DayView::learner);
     rows.getChildren().clear();
     learner.ifPresent(this::showLearner);
     showPassage();

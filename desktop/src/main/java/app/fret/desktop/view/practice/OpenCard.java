@@ -3,9 +3,8 @@ package app.fret.desktop.view.practice;
 import app.fret.book.OtherItem;
 import app.fret.bow.stroke.Stroke;
 import app.fret.desktop.model.Command;
+import app.fret.desktop.model.DayView;
 import app.fret.desktop.model.PassageDesk;
-import app.fret.desktop.model.PracticeDay.Seen;
-import app.fret.desktop.model.PracticeDay.Task;
 import app.fret.desktop.model.SessionSummary;
 import app.fret.desktop.model.Words;
 import app.fret.desktop.music.ScoreView;
@@ -14,6 +13,7 @@ import app.fret.desktop.view.part.Parts;
 import app.fret.practice.Climb;
 import app.fret.practice.MetronomeScale;
 import app.fret.practice.drill.DrillKind;
+import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.SpotCount;
@@ -228,7 +228,7 @@ final class OpenCard extends VBox {
   void show() {
     showCare();
     keeping.setVisible(false);
-    Optional<Task> task = desk.day().flatMap(d -> d.openTask());
+    Optional<DayTask> task = desk.day().flatMap(d -> d.openTask());
     if (task.isEmpty()) {
       showLadder();
     } else {
@@ -249,7 +249,7 @@ final class OpenCard extends VBox {
     showTempo(climb.ladder().tempo(climb.rung()));
     steps.getChildren().clear();
     if (planned) {
-      Seen seen = desk.day().orElseThrow().seenProperty().get().orElseThrow();
+      DayView seen = desk.day().orElseThrow().seenProperty().get().orElseThrow();
       SessionSummary.lines(seen, desk.today())
           .forEach(line -> steps.getChildren().add(Parts.words(line)));
     }
@@ -258,7 +258,7 @@ final class OpenCard extends VBox {
     showAtOnce(new Music("ladder", climb.ladder().tempo(climb.rung()), desk.study()));
   }
 
-  private void show(Task task) {
+  private void show(DayTask task) {
     Card card = task.card();
     title.setText(titleWords(card));
     side.setText(card.minutes() + " min");
@@ -361,7 +361,7 @@ final class OpenCard extends VBox {
         amounts[amounts.length / 2]);
   }
 
-  private String gateWords(Task task) {
+  private String gateWords(DayTask task) {
     Card card = task.card();
     String passes =
         card.passes() > 0

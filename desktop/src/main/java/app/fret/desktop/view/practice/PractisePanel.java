@@ -1,13 +1,14 @@
 package app.fret.desktop.view.practice;
 
 import app.fret.book.LogEntry;
+import app.fret.desktop.model.DayView;
 import app.fret.desktop.model.PassageDesk;
 import app.fret.desktop.model.PracticeDay;
-import app.fret.desktop.model.PracticeDay.Seen;
 import app.fret.desktop.model.Words;
 import app.fret.desktop.view.part.Parts;
 import app.fret.desktop.view.part.StateStyle;
 import app.fret.practice.Climb;
+import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.Day;
 import app.fret.practice.schedule.Item;
@@ -61,8 +62,8 @@ public final class PractisePanel extends VBox {
 
   private void show() {
     content.getChildren().clear();
-    Optional<Seen> seen = desk.day().flatMap(d -> d.seenProperty().get());
-    Optional<Card> card = desk.day().flatMap(PracticeDay::openTask).map(PracticeDay.Task::card);
+    Optional<DayView> seen = desk.day().flatMap(d -> d.seenProperty().get());
+    Optional<Card> card = desk.day().flatMap(PracticeDay::openTask).map(DayTask::card);
     if (card.isPresent()) {
       addWhy(card.get());
     } else {
@@ -172,7 +173,7 @@ public final class PractisePanel extends VBox {
     content.getChildren().add(Parts.words(why));
   }
 
-  private void addReadiness(Seen seen) {
+  private void addReadiness(DayView seen) {
     content.getChildren().add(Parts.heading("Readiness"));
     for (ItemOutlook item : seen.schedule().items()) {
       if (!item.item().isPassage()) {
@@ -202,7 +203,7 @@ public final class PractisePanel extends VBox {
     content.getChildren().add(care);
   }
 
-  private void addOffers(Seen seen) {
+  private void addOffers(DayView seen) {
     List<Offer> offers = seen.schedule().offers();
     if (offers.isEmpty()) {
       return;
@@ -259,7 +260,7 @@ public final class PractisePanel extends VBox {
     desk.day().ifPresent(d -> d.practise(learner.withMinutes(minutes)));
   }
 
-  private void addWeek(Seen seen) {
+  private void addWeek(DayView seen) {
     content.getChildren().add(Parts.heading("This week"));
     HBox days = new HBox(6);
     int sum = 0;

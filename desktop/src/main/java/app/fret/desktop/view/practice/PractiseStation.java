@@ -1,8 +1,8 @@
 package app.fret.desktop.view.practice;
 
 import app.fret.book.LogEntry;
+import app.fret.desktop.model.DayView;
 import app.fret.desktop.model.PassageDesk;
-import app.fret.desktop.model.PracticeDay.Seen;
 import app.fret.desktop.model.Words;
 import app.fret.desktop.music.chart.DayStrip;
 import app.fret.desktop.music.chart.ForecastChart;
@@ -109,12 +109,13 @@ public final class PractiseStation extends VBox {
   private void show() {
     LocalDate now = desk.today();
     today.setText("Today, " + DAY.format(now));
-    Optional<Seen> seen = desk.day().flatMap(d -> d.seenProperty().get());
+    Optional<DayView> seen = desk.day().flatMap(d -> d.seenProperty().get());
     counted.setText(seen.map(this::countedWords).orElse("the day is being planned"));
     desk.day()
         .ifPresent(
             day ->
-                cards.show(seen.map(Seen::tasks).orElse(List.of()), day.openProperty().get(), day));
+                cards.show(
+                    seen.map(DayView::tasks).orElse(List.of()), day.openProperty().get(), day));
     openCard.show();
     ladder.show(desk.passes().climbProperty().get());
     Optional<ItemOutlook> outlook = seen.flatMap(s -> s.outlook(desk.opened().entry().id()));
@@ -124,7 +125,7 @@ public final class PractiseStation extends VBox {
         seen.map(s -> s.schedule().days()).orElse(List.of()), outlook.flatMap(o -> o.item().due()));
   }
 
-  private String countedWords(Seen seen) {
+  private String countedWords(DayView seen) {
     return Words.count(seen.minutes(), "minute", "minutes")
         + " planned \u00b7 "
         + seen.done()

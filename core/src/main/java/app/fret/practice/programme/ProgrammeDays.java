@@ -1,0 +1,59 @@
+package app.fret.practice.programme;
+
+import app.fret.practice.schedule.Card;
+import app.fret.practice.schedule.Item;
+import app.fret.practice.schedule.Kinships;
+import app.fret.practice.schedule.Learner;
+import app.fret.practice.schedule.LoggedPass;
+import app.fret.practice.schedule.Schedule;
+import app.fret.reading.Material;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * The days of a programme.
+ *
+ * @param learner how the player practises
+ * @param items all that is practised
+ * @param materials what the passages among them are made of, by their items' ids, so that kin is
+ *     kept apart
+ * @param log all passes in the order they were played
+ * @param seed what orders of run-throughs are drawn from
+ */
+public record ProgrammeDays(
+    Learner learner,
+    List<Item> items,
+    Map<String, Material> materials,
+    List<LoggedPass> log,
+    long seed) {
+  public ProgrammeDays {
+    items = List.copyOf(items);
+    materials = Map.copyOf(materials);
+    log = List.copyOf(log);
+  }
+
+  /** The days from one on, planned from all that was played. */
+  public Schedule from(LocalDate first, int days) {
+    return Schedule.of(learner, items, Kinships.of(materials), log, first, days, seed);
+  }
+
+  /**
+   * A day's cards. They are planned from the log up to the night before, so that they stay through
+   * the day; what was played on it fills them.
+   *
+   * @param ticked names of those that were ticked off
+   */
+  public List<DayTask> tasks(LocalDate day, Set<String> ticked) {
+    List<LoggedPass> before = log.stream().filter(p -> p.date().isBefore(day)).toList();
+    ProgrammeDays lastNight = new ProgrammeDays(learner, items, materials, before, seed);
+    List<Card> cards = lastNight.from(day, 1).days().get(0).cards();
+    return DayTask.of(cards, playedOn(day), ticked);
+  }
+
+  /** What was played on a day. */
+  public List<LoggedPass> playedOn(LocalDate day) {
+    return log.stream().filter(p -> p.date().equals(day)).toList();
+  }
+}

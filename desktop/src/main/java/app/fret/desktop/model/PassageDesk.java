@@ -7,11 +7,7 @@ import app.fret.book.Found;
 import app.fret.book.LogEntry;
 import app.fret.edit.Manuscript;
 import app.fret.edit.Origins;
-import app.fret.files.musicxml.ScoreOutput;
-import app.fret.files.packet.Packet;
 import app.fret.instrument.Instrument;
-import app.fret.instrument.OutOfRangeException;
-import app.fret.instrument.Player;
 import app.fret.instrument.PlayerSetup;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.Pin;
@@ -27,20 +23,13 @@ import app.fret.study.Intake;
 import app.fret.study.MovedChoices;
 import app.fret.study.Study;
 import app.fret.time.TempoChoices;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Queue;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.function.Consumer;
 import java.util.function.IntConsumer;
 import java.util.function.Predicate;
@@ -112,18 +101,10 @@ public final class PassageDesk {
   private final OwnWeightsDesk ownWeights;
   private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper(this, "canUndo");
   private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper(this, "canRedo");
-  private final Decisions decisions;
+  private final DecisionQueue decisions;
 
   /** What comparing is for: of several comparisons the newest counts. */
   private final Object comparing = new Object();
-
-  /** Decisions that wait to be planned, the oldest first. */
-  private final Queue<Asked> asked = new ConcurrentLinkedQueue<>();
-
-  private Decision inForce;
-
-  /** What stands in the book; of concern to the book's thread alone. */
-  private Decision kept;
 
   /** A desk for a passage whose first study is at hand. */
   public PassageDesk(
@@ -133,12 +114,7 @@ public final class PassageDesk {
     this.book = book;
     this.workers = workers;
     this.study = new ReadOnlyObjectWrapper<>(this, "study", first);
-    this.decisions =
-        new Decisions(
-            new Decision(
-                first.choices(), opened.owner().setup(), first.passage(), opened.origins()));
-    this.inForce = decisions.wanted();
-    this.kept = inForce;
+    this.decisions = new DecisionQueue(opened, book, workers, study::get, new Answers());
     this.due = new ReadOnlyObjectWrapper<>(this, "due", opened.entry().dueOn());
     this.selection = new Selection(first.notes().size());
     this.passes = new PassLog(opened.entry().id(), first, log, book, clock, workers);
@@ -178,7 +154,7 @@ public final class PassageDesk {
 
   /** Decides something; the study follows. */
   void decide(Choices next, String what) {
-    change(decisions.wanted().with(next), what);
+    decisions.ask(decisions.wanted().with(next), what);
   }
 
   /** Says something. */
@@ -354,7 +330,7 @@ public final class PassageDesk {
 
   /** Plans the passage for another tempo, occasion or places that go at their own. */
   public void setTempo(TempoChoices tempo, String what) {
-    change(decisions.wanted().with(decisions.wanted().choices().with(tempo)), what);
+    decisions.ask(decisions.wanted().with(decisions.wanted().choices().with(tempo)), what);
   }
 
   /** What is wanted of the tempo. */
@@ -364,7 +340,7 @@ public final class PassageDesk {
 
   /** Plans the passage for another hand, instrument or school. */
   public void setSetup(PlayerSetup setup, String what) {
-    change(decisions.wanted().with(setup), what);
+    decisions.ask(decisions.wanted().with(setup), what);
   }
 
   /** A note in words. */
@@ -372,128 +348,6 @@ public final class PassageDesk {
     PlayedNote played = study.get().notes().get(note);
     String pitch = played.notes().get(played.notes().size() - 1).written().display();
     return pitch + " in bar " + study.get().passage().bars().get(played.bar()).label();
-  }
-
-  private void change(Decision next, String what) {
-    Decision before = decisions.wanted();
-    if (next.equals(before)) {
-      message.set(what + ". It was so already."); // what changes nothing takes no step of undo
-      return;
-    }
-    decisions.want(next);
-    compute(next, what, () -> decisions.accepted(before));
-  }
-
-  /** Takes the last decision back. */
-  void undo() {
-    decisions
-        .undo()
-        .ifPresentOrElse(
-            back -> compute(back, "Taken back", () -> {}), () -> message.set("Nothing to undo."));
-  }
-
-  /** Makes the decision again that was taken back last. */
-  void redo() {
-    decisions
-        .redo()
-        .ifPresentOrElse(
-            again -> compute(again, "Made again", () -> {}), () -> message.set("Nothing to redo."));
-  }
-
-  /** A decision that waits to be planned; each holds all those before it. */
-  private record Asked(Decision decision, String what, Runnable onAccepted) {}
-
-  private void compute(Decision next, String what, Runnable onAccepted) {
-    offer.set(Optional.empty());
-    asked.add(new Asked(next, what, onAccepted));
-    workers.plan(this::planWhatIsAsked, this::refuse);
-  }
-
-  /**
-   * Plans the newest of the decisions that wait, which holds all others. Where it cannot be met
-   * they are planned one by one, so that one that cannot be met costs none that can.
-   */
-  private void planWhatIsAsked() {
-    List<Asked> waiting = new ArrayList<>();
-    for (Asked next = asked.poll(); next != null; next = asked.poll()) {
-      waiting.add(next);
-    }
-    Optional<Study> atOnce = waiting.size() > 1 ? planAtOnce(waiting) : Optional.empty();
-    if (atOnce.isPresent()) {
-      Asked newest = waiting.get(waiting.size() - 1);
-      Runnable onAccepted = () -> waiting.forEach(each -> each.onAccepted().run());
-      keep(new Asked(newest.decision(), newest.what(), onAccepted), atOnce.get());
-    } else {
-      waiting.forEach(this::plan);
-    }
-  }
-
-  private Optional<Study> planAtOnce(List<Asked> waiting) {
-    try {
-      return Optional.of(planned(waiting.get(waiting.size() - 1).decision()));
-    } catch (PinConflictException | OutOfRangeException | IllegalArgumentException e) {
-      return Optional.empty(); // then they are planned one by one, and the one to blame is named
-    }
-  }
-
-  private void plan(Asked next) {
-    try {
-      keep(next, planned(next.decision()));
-    } catch (PinConflictException e) {
-      workers.show(() -> refuse(e, next.decision()));
-    } catch (OutOfRangeException | IllegalArgumentException e) {
-      workers.show(() -> refuse(Notice.of(e.getMessage())));
-    }
-  }
-
-  /** Writes what differs from the book, then shows the plan. */
-  private void keep(Asked asked, Study planned) {
-    Decision next = asked.decision();
-    workers.keep(
-        () -> {
-          book.together(
-              () -> {
-                book.keepChoices(opened.entry().id(), kept.choices(), next.choices());
-                if (!next.music().equals(kept.music())) {
-                  book.keepEdited(opened.entry().id(), edited(next));
-                }
-                if (!next.setup().equals(kept.setup())) {
-                  book.keepSetup(opened.owner().id(), next.setup());
-                }
-              });
-          kept = next;
-          workers.show(
-              () -> {
-                asked.onAccepted().run();
-                inForce = next;
-                accept(planned, asked.what());
-              });
-        },
-        this::refuse);
-  }
-
-  private Study planned(Decision next) throws OutOfRangeException, PinConflictException {
-    Player player = opened.intake().player(next.setup(), study.get().player().name());
-    Study now = study.get();
-    return next.music().equals(now.passage())
-        ? now.with(player, next.choices())
-        : Study.of(next.music(), player, next.choices()).beside(opened.othersUnder(next.music()));
-  }
-
-  /** The music as a file, where it differs from what was imported. */
-  private Optional<Packet.Mended> edited(Decision decision) {
-    Passage music = decision.music();
-    if (music.equals(opened.passage())) {
-      return Optional.empty();
-    }
-    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    try {
-      ScoreOutput.write(music, Path.of("edited.mxl"), bytes);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e); // memory takes whatever is written into it
-    }
-    String origins = decision.origins().toString();
-    return Optional.of(new Packet.Mended(bytes.toByteArray(), Optional.of(origins)));
   }
 
   /** Whether the music is another than what was imported. */
@@ -523,7 +377,7 @@ public final class PassageDesk {
     Decision wanted = decisions.wanted();
     MovedChoices moved = MovedChoices.of(wanted.choices(), wanted.music(), music, eventsNow);
     String lost = moved.lost().isEmpty() ? "" : ". Not kept: " + String.join(", ", moved.lost());
-    change(wanted.with(music, origins, moved.choices()), what + lost);
+    decisions.ask(wanted.with(music, origins, moved.choices()), what + lost);
   }
 
   private void accept(Study planned, String what) {
@@ -562,26 +416,53 @@ public final class PassageDesk {
     return changed;
   }
 
-  /** After a fault, even a mistake of Fret's own, the last good study stays. */
-  void refuse(Notice why) {
-    decisions.refuse(inForce);
-    tell(why);
-  }
-
   /** A plan that was to be taken stands against what is pinned. */
   void refuse(PinConflictException conflict) {
-    refuse(conflict, decisions.wanted());
+    decisions.refuse(conflict);
   }
 
-  private void refuse(PinConflictException conflict, Decision asked) {
-    decisions.refuse(inForce);
-    List<Pin> pins = PinAt.in(study.get().places(), asked.choices().pins());
-    offer.set(
-        pins.stream()
-            .filter(p -> selection.note().filter(n -> n == p.note()).isPresent())
-            .findFirst()
-            .flatMap(this::nearest));
-    message.set("Bar " + barOf(conflict.note()) + ": " + conflict.getMessage() + ".");
+  /** A plan that was to be taken cannot be made. */
+  void refuse(Notice why) {
+    decisions.refuse(why);
+  }
+
+  /** Takes the last decision back. */
+  void undo() {
+    decisions.undo();
+  }
+
+  /** Makes the decision again that was taken back last. */
+  void redo() {
+    decisions.redo();
+  }
+
+  /** What comes of the decisions, on the window's thread. */
+  private final class Answers implements DecisionQueue.Answers {
+    @Override
+    public void asked() {
+      offer.set(Optional.empty());
+    }
+
+    @Override
+    public void accepted(Study planned, String what) {
+      accept(planned, what);
+    }
+
+    @Override
+    public void refused(PinConflictException conflict, Choices asked) {
+      List<Pin> pins = PinAt.in(study.get().places(), asked.pins());
+      offer.set(
+          pins.stream()
+              .filter(p -> selection.note().filter(n -> n == p.note()).isPresent())
+              .findFirst()
+              .flatMap(PassageDesk.this::nearest));
+      message.set("Bar " + barOf(conflict.note()) + ": " + conflict.getMessage() + ".");
+    }
+
+    @Override
+    public void told(Notice notice) {
+      tell(notice);
+    }
   }
 
   /** Of the other ways of a note the cheapest with the finger asked for, else with the string. */

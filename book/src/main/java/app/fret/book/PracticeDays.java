@@ -14,13 +14,13 @@ import java.util.stream.Collectors;
 import org.jdbi.v3.core.Handle;
 
 /** How players practise, and which cards of a day are ticked off. */
-final class PracticeDays {
+public final class PracticeDays {
   private static final RowReader<Learner> ROWS =
       new RowReader<>("player's way to practise", PracticeDays::learner);
 
   private final Handle handle;
 
-  PracticeDays(Handle handle) {
+  public PracticeDays(Handle handle) {
     this.handle = handle;
   }
 

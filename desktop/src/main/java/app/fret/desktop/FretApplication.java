@@ -3,7 +3,7 @@ package app.fret.desktop;
 import app.fret.book.Backups;
 import app.fret.book.BookException;
 import app.fret.desktop.model.Desk;
-import app.fret.desktop.model.Notice;
+import app.fret.desktop.model.work.Notice;
 import app.fret.desktop.music.ink.Fonts;
 import app.fret.desktop.view.FretWindow;
 import app.fret.desktop.view.RefusedPane;

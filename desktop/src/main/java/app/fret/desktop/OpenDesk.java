@@ -4,7 +4,7 @@ import app.fret.book.Book;
 import app.fret.book.BookException;
 import app.fret.desktop.demo.DemoBook;
 import app.fret.desktop.model.Desk;
-import app.fret.desktop.model.Workers;
+import app.fret.desktop.model.work.Workers;
 import app.fret.desktop.sound.SoundPlayer;
 import app.fret.files.PrivateFiles;
 import java.io.IOException;

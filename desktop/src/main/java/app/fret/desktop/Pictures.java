@@ -2,9 +2,9 @@ package app.fret.desktop;
 
 import app.fret.desktop.demo.DemoBook;
 import app.fret.desktop.model.Desk;
-import app.fret.desktop.model.PassageDesk;
-import app.fret.desktop.model.PracticeDay;
-import app.fret.desktop.model.ProgrammeEntry;
+import app.fret.desktop.model.passage.PassageDesk;
+import app.fret.desktop.model.practice.PracticeDay;
+import app.fret.desktop.model.practice.ProgrammeEntry;
 import app.fret.desktop.music.Settling;
 import app.fret.desktop.view.FretWindow;
 import app.fret.desktop.view.station.Station;

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fret.book.OtherItem;
 import app.fret.book.OtherItem.Heard;
-import app.fret.desktop.model.DayView;
-import app.fret.desktop.model.PracticeDay;
+import app.fret.desktop.model.practice.DayView;
+import app.fret.desktop.model.practice.PracticeDay;
 import app.fret.desktop.view.station.Station;
 import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.CardKind;

@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fret.book.Book;
 import app.fret.desktop.demo.DemoBook;
-import app.fret.desktop.model.Command;
 import app.fret.desktop.model.Desk;
-import app.fret.desktop.model.PassageDesk;
-import app.fret.desktop.model.Workers;
+import app.fret.desktop.model.passage.Command;
+import app.fret.desktop.model.passage.PassageDesk;
+import app.fret.desktop.model.work.Workers;
 import app.fret.desktop.view.FretWindow;
 import app.fret.desktop.view.station.Station;
 import java.time.Clock;

@@ -2,8 +2,8 @@ package app.fret.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fret.desktop.model.DayView;
-import app.fret.desktop.model.PracticeDay;
+import app.fret.desktop.model.practice.DayView;
+import app.fret.desktop.model.practice.PracticeDay;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.CardKind;

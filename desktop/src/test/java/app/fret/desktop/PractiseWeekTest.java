@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fret.book.BookException;
 import app.fret.desktop.demo.DemoBook;
-import app.fret.desktop.model.DayView;
 import app.fret.desktop.model.Desk;
-import app.fret.desktop.model.PassageDesk;
-import app.fret.desktop.model.PracticeDay;
-import app.fret.desktop.model.Workers;
+import app.fret.desktop.model.passage.PassageDesk;
+import app.fret.desktop.model.practice.DayView;
+import app.fret.desktop.model.practice.PracticeDay;
+import app.fret.desktop.model.work.Workers;
 import app.fret.desktop.music.ScoreView;
 import app.fret.desktop.view.FretWindow;
 import app.fret.desktop.view.station.Station;

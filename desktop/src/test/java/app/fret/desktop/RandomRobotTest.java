@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.fret.book.Book;
 import app.fret.desktop.demo.DemoBook;
 import app.fret.desktop.model.Desk;
-import app.fret.desktop.model.Workers;
+import app.fret.desktop.model.work.Workers;
 import app.fret.desktop.view.FretWindow;
 import java.lang.management.ManagementFactory;
 import java.nio.file.Files;

@@ -2,9 +2,9 @@ package app.fret.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fret.desktop.model.DayView;
-import app.fret.desktop.model.PracticeDay;
-import app.fret.desktop.model.Workers;
+import app.fret.desktop.model.practice.DayView;
+import app.fret.desktop.model.practice.PracticeDay;
+import app.fret.desktop.model.work.Workers;
 import app.fret.desktop.music.ScoreView;
 import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.CardKind;

@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fret.book.Book;
 import app.fret.desktop.demo.DemoBook;
-import app.fret.desktop.model.Candidate;
-import app.fret.desktop.model.Command;
 import app.fret.desktop.model.Desk;
-import app.fret.desktop.model.PassageDesk;
-import app.fret.desktop.model.ProgrammeEntry;
-import app.fret.desktop.model.Workers;
+import app.fret.desktop.model.passage.Candidate;
+import app.fret.desktop.model.passage.Command;
+import app.fret.desktop.model.passage.PassageDesk;
+import app.fret.desktop.model.practice.ProgrammeEntry;
+import app.fret.desktop.model.work.Workers;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.hand.Stop;
 import java.time.Clock;

@@ -7,6 +7,19 @@ import app.fret.book.BookPlayer;
 import app.fret.book.Decided;
 import app.fret.book.Found;
 import app.fret.book.LogEntry;
+import app.fret.desktop.model.exchange.Imports;
+import app.fret.desktop.model.exchange.MarkedFiles;
+import app.fret.desktop.model.exchange.Packets;
+import app.fret.desktop.model.exchange.Papers;
+import app.fret.desktop.model.passage.PassLog;
+import app.fret.desktop.model.passage.PassageDesk;
+import app.fret.desktop.model.passage.PulseDesk;
+import app.fret.desktop.model.practice.PlannedPassages;
+import app.fret.desktop.model.practice.PracticeDay;
+import app.fret.desktop.model.practice.PracticeDays;
+import app.fret.desktop.model.practice.ProgrammeEntry;
+import app.fret.desktop.model.work.Notice;
+import app.fret.desktop.model.work.Workers;
 import app.fret.desktop.sound.SoundPlayer;
 import app.fret.edit.Origins;
 import app.fret.files.OtherParts;
@@ -97,7 +110,8 @@ public final class Desk {
             () -> List.copyOf(programme),
             entry -> load(entry).study(),
             this::tell,
-            open::get,
+            () ->
+                open.get().map(d -> new PlannedPassages.OnDesk(d.opened().entry().id(), d.study())),
             this::openById);
     this.packets = new Packets(book, workers, this::write, this::reload, this::tellSoon);
     this.papers =

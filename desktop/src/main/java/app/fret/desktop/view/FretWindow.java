@@ -1,13 +1,13 @@
 package app.fret.desktop.view;
 
 import app.fret.book.Backups;
-import app.fret.desktop.model.Command;
 import app.fret.desktop.model.Desk;
-import app.fret.desktop.model.ImportOffer;
-import app.fret.desktop.model.Notice;
-import app.fret.desktop.model.Packets;
-import app.fret.desktop.model.PassageDesk;
-import app.fret.desktop.model.PracticeDay;
+import app.fret.desktop.model.exchange.ImportOffer;
+import app.fret.desktop.model.exchange.Packets;
+import app.fret.desktop.model.passage.Command;
+import app.fret.desktop.model.passage.PassageDesk;
+import app.fret.desktop.model.practice.PracticeDay;
+import app.fret.desktop.model.work.Notice;
 import app.fret.desktop.view.dialog.BackupsPane;
 import app.fret.desktop.view.dialog.OwnWeightsPane;
 import app.fret.desktop.view.dialog.PacketPane;

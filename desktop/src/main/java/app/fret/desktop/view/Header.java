@@ -1,9 +1,9 @@
 package app.fret.desktop.view;
 
-import app.fret.desktop.model.Command;
 import app.fret.desktop.model.Desk;
-import app.fret.desktop.model.PassageDesk;
-import app.fret.desktop.model.Words;
+import app.fret.desktop.model.passage.Command;
+import app.fret.desktop.model.passage.PassageDesk;
+import app.fret.desktop.model.work.Words;
 import app.fret.desktop.view.part.Parts;
 import app.fret.desktop.view.part.StateStyle;
 import app.fret.practice.Climb;

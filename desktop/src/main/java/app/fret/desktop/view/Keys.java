@@ -1,6 +1,6 @@
 package app.fret.desktop.view;
 
-import app.fret.desktop.model.Command;
+import app.fret.desktop.model.passage.Command;
 import app.fret.desktop.view.part.KeyPresses;
 import app.fret.desktop.view.station.Station;
 import java.util.LinkedHashMap;

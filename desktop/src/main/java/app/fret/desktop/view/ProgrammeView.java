@@ -1,8 +1,8 @@
 package app.fret.desktop.view;
 
 import app.fret.desktop.model.Desk;
-import app.fret.desktop.model.ProgrammeEntry;
-import app.fret.desktop.model.Words;
+import app.fret.desktop.model.practice.ProgrammeEntry;
+import app.fret.desktop.model.work.Words;
 import app.fret.desktop.view.part.Parts;
 import app.fret.desktop.view.part.StateStyle;
 import app.fret.practice.schedule.ItemOutlook;

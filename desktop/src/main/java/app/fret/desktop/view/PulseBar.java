@@ -1,9 +1,9 @@
 package app.fret.desktop.view;
 
-import app.fret.desktop.model.PulseDesk;
-import app.fret.desktop.model.PulseDesk.Subject;
-import app.fret.desktop.model.PulseSettings;
-import app.fret.desktop.model.Words;
+import app.fret.desktop.model.passage.PulseDesk;
+import app.fret.desktop.model.passage.PulseDesk.Subject;
+import app.fret.desktop.model.passage.PulseSettings;
+import app.fret.desktop.model.work.Words;
 import app.fret.desktop.view.part.Parts;
 import app.fret.desktop.view.practice.CardList;
 import app.fret.practice.MetronomeScale;

@@ -1,7 +1,7 @@
 package app.fret.desktop.view;
 
 import app.fret.book.Backups;
-import app.fret.desktop.model.Words;
+import app.fret.desktop.model.work.Words;
 import app.fret.desktop.view.dialog.BackupLines;
 import app.fret.desktop.view.part.Parts;
 import java.util.List;

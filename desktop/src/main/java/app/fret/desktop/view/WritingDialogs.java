@@ -1,8 +1,8 @@
 package app.fret.desktop.view;
 
 import app.fret.desktop.model.Desk;
-import app.fret.desktop.model.Packets;
-import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.model.exchange.Packets;
+import app.fret.desktop.model.passage.PassageDesk;
 import app.fret.engraving.Paper;
 import java.nio.file.Path;
 import java.util.Optional;

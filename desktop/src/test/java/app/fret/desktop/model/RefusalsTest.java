@@ -3,6 +3,8 @@ package app.fret.desktop.model;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fret.desktop.demo.DemoBook;
+import app.fret.desktop.model.passage.PassageDesk;
+import app.fret.desktop.model.work.Workers;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;

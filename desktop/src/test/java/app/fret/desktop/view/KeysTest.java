@@ -2,7 +2,7 @@ package app.fret.desktop.view;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fret.desktop.model.Command;
+import app.fret.desktop.model.passage.Command;
 import app.fret.desktop.view.station.Station;
 import java.util.HashSet;
 import java.util.Optional;

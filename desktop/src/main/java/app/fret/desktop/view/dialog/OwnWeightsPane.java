@@ -1,8 +1,8 @@
 package app.fret.desktop.view.dialog;
 
-import app.fret.desktop.model.OwnWeightsDesk;
-import app.fret.desktop.model.OwnWeightsDesk.Own;
-import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.model.passage.OwnWeightsDesk;
+import app.fret.desktop.model.passage.OwnWeightsDesk.Own;
+import app.fret.desktop.model.passage.PassageDesk;
 import app.fret.desktop.view.part.Parts;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;

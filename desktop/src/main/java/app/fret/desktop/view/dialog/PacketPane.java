@@ -1,9 +1,9 @@
 package app.fret.desktop.view.dialog;
 
 import app.fret.book.Merged;
-import app.fret.desktop.model.Packets;
-import app.fret.desktop.model.Packets.Taken;
-import app.fret.desktop.model.Words;
+import app.fret.desktop.model.exchange.Packets;
+import app.fret.desktop.model.exchange.Packets.Taken;
+import app.fret.desktop.model.work.Words;
 import app.fret.desktop.view.part.Parts;
 import java.util.ArrayList;
 import java.util.List;

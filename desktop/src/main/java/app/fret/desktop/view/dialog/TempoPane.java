@@ -1,7 +1,7 @@
 package app.fret.desktop.view.dialog;
 
-import app.fret.desktop.model.PassageDesk;
-import app.fret.desktop.model.Words;
+import app.fret.desktop.model.passage.PassageDesk;
+import app.fret.desktop.model.work.Words;
 import app.fret.desktop.view.part.DayField;
 import app.fret.desktop.view.part.Parts;
 import app.fret.score.Span;

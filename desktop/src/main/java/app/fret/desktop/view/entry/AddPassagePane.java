@@ -2,10 +2,10 @@ package app.fret.desktop.view.entry;
 
 import app.fret.book.BookPlayer;
 import app.fret.desktop.model.Desk;
-import app.fret.desktop.model.ImportChoice;
-import app.fret.desktop.model.ImportOffer;
-import app.fret.desktop.model.Section;
-import app.fret.desktop.model.Words;
+import app.fret.desktop.model.exchange.ImportChoice;
+import app.fret.desktop.model.exchange.ImportOffer;
+import app.fret.desktop.model.passage.Section;
+import app.fret.desktop.model.work.Words;
 import app.fret.desktop.view.part.DayField;
 import app.fret.desktop.view.part.Parts;
 import app.fret.files.PartNames;

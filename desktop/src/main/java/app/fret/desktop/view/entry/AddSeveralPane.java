@@ -2,7 +2,7 @@ package app.fret.desktop.view.entry;
 
 import app.fret.book.BookPlayer;
 import app.fret.desktop.model.Desk;
-import app.fret.desktop.model.FileBatch;
+import app.fret.desktop.model.exchange.FileBatch;
 import app.fret.desktop.view.part.Parts;
 import app.fret.instrument.Instruments;
 import java.nio.file.Path;

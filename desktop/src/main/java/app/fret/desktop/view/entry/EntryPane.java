@@ -1,10 +1,10 @@
 package app.fret.desktop.view.entry;
 
 import app.fret.desktop.model.Desk;
-import app.fret.desktop.model.EntryReading;
-import app.fret.desktop.model.ImportOffer;
-import app.fret.desktop.model.StaffDesk;
-import app.fret.desktop.model.Words;
+import app.fret.desktop.model.entry.EntryReading;
+import app.fret.desktop.model.entry.StaffDesk;
+import app.fret.desktop.model.exchange.ImportOffer;
+import app.fret.desktop.model.work.Words;
 import app.fret.desktop.music.SheetView;
 import app.fret.desktop.music.ink.Palette;
 import app.fret.desktop.view.part.Parts;

@@ -1,7 +1,7 @@
 package app.fret.desktop.view.entry;
 
-import app.fret.desktop.model.PassageDesk;
-import app.fret.desktop.model.StaffDesk;
+import app.fret.desktop.model.entry.StaffDesk;
+import app.fret.desktop.model.passage.PassageDesk;
 import app.fret.desktop.music.SheetView;
 import app.fret.desktop.music.ink.Palette;
 import app.fret.desktop.view.part.Parts;

@@ -1,7 +1,7 @@
 package app.fret.desktop.view.entry;
 
-import app.fret.desktop.model.EntryReading;
-import app.fret.desktop.model.Words;
+import app.fret.desktop.model.entry.EntryReading;
+import app.fret.desktop.model.work.Words;
 import app.fret.desktop.view.part.Parts;
 import app.fret.files.abc.AbcMend;
 import app.fret.files.abc.AbcProblem;

@@ -1,6 +1,6 @@
 package app.fret.desktop.view.entry;
 
-import app.fret.desktop.model.StaffDesk;
+import app.fret.desktop.model.entry.StaffDesk;
 import app.fret.desktop.music.SheetView;
 import app.fret.desktop.music.ink.Palette;
 import app.fret.edit.Caret;

@@ -1,9 +1,9 @@
 package app.fret.desktop.view.entry;
 
-import app.fret.desktop.model.StaffDesk;
-import app.fret.desktop.model.StaffKey;
-import app.fret.desktop.model.StaffMark;
-import app.fret.desktop.model.Words;
+import app.fret.desktop.model.entry.StaffDesk;
+import app.fret.desktop.model.entry.StaffKey;
+import app.fret.desktop.model.entry.StaffMark;
+import app.fret.desktop.model.work.Words;
 import app.fret.desktop.view.part.KeyPresses;
 import app.fret.desktop.view.part.Parts;
 import app.fret.edit.StaffPen;

@@ -1,6 +1,6 @@
 package app.fret.desktop.view.entry;
 
-import app.fret.desktop.model.StaffKey;
+import app.fret.desktop.model.entry.StaffKey;
 import app.fret.desktop.view.part.Parts;
 import java.util.List;
 import java.util.stream.Stream;

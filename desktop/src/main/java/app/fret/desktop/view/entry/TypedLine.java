@@ -1,6 +1,6 @@
 package app.fret.desktop.view.entry;
 
-import app.fret.desktop.model.EntryReading;
+import app.fret.desktop.model.entry.EntryReading;
 import app.fret.files.abc.AbcProblem;
 import java.util.Collection;
 import java.util.Comparator;

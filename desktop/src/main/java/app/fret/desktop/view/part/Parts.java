@@ -1,6 +1,6 @@
 package app.fret.desktop.view.part;
 
-import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.model.passage.PassageDesk;
 import javafx.beans.value.ChangeListener;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.Node;

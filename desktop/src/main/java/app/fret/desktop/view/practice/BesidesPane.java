@@ -1,11 +1,11 @@
 package app.fret.desktop.view.practice;
 
 import app.fret.book.OtherItem;
-import app.fret.desktop.model.DayView;
 import app.fret.desktop.model.Desk;
-import app.fret.desktop.model.ImportOffer;
-import app.fret.desktop.model.PassageDesk;
-import app.fret.desktop.model.PracticeDay;
+import app.fret.desktop.model.exchange.ImportOffer;
+import app.fret.desktop.model.passage.PassageDesk;
+import app.fret.desktop.model.practice.DayView;
+import app.fret.desktop.model.practice.PracticeDay;
 import app.fret.desktop.view.part.KindWords;
 import app.fret.desktop.view.part.Parts;
 import app.fret.practice.Scale;

@@ -1,6 +1,6 @@
 package app.fret.desktop.view.practice;
 
-import app.fret.desktop.model.PracticeDay;
+import app.fret.desktop.model.practice.PracticeDay;
 import app.fret.desktop.view.part.Parts;
 import app.fret.practice.drill.DrillKind;
 import app.fret.practice.programme.DayTask;

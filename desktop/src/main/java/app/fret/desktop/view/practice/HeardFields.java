@@ -2,8 +2,8 @@ package app.fret.desktop.view.practice;
 
 import app.fret.book.OtherItem;
 import app.fret.book.OtherItem.Heard;
-import app.fret.desktop.model.PracticeDay;
-import app.fret.desktop.model.TappedTempo;
+import app.fret.desktop.model.passage.TappedTempo;
+import app.fret.desktop.model.practice.PracticeDay;
 import app.fret.desktop.view.part.Parts;
 import java.time.Clock;
 import java.util.Locale;

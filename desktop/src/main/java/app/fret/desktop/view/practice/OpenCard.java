@@ -2,11 +2,11 @@ package app.fret.desktop.view.practice;
 
 import app.fret.book.OtherItem;
 import app.fret.bow.stroke.Stroke;
-import app.fret.desktop.model.Command;
-import app.fret.desktop.model.DayView;
-import app.fret.desktop.model.PassageDesk;
-import app.fret.desktop.model.SessionSummary;
-import app.fret.desktop.model.Words;
+import app.fret.desktop.model.passage.Command;
+import app.fret.desktop.model.passage.PassageDesk;
+import app.fret.desktop.model.passage.SessionSummary;
+import app.fret.desktop.model.practice.DayView;
+import app.fret.desktop.model.work.Words;
 import app.fret.desktop.music.ScoreView;
 import app.fret.desktop.music.lane.Lanes;
 import app.fret.desktop.view.part.Parts;

@@ -1,10 +1,10 @@
 package app.fret.desktop.view.practice;
 
 import app.fret.book.LogEntry;
-import app.fret.desktop.model.DayView;
-import app.fret.desktop.model.PassageDesk;
-import app.fret.desktop.model.PracticeDay;
-import app.fret.desktop.model.Words;
+import app.fret.desktop.model.passage.PassageDesk;
+import app.fret.desktop.model.practice.DayView;
+import app.fret.desktop.model.practice.PracticeDay;
+import app.fret.desktop.model.work.Words;
 import app.fret.desktop.view.part.Parts;
 import app.fret.desktop.view.part.StateStyle;
 import app.fret.practice.Climb;

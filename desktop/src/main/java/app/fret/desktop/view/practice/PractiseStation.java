@@ -1,9 +1,9 @@
 package app.fret.desktop.view.practice;
 
 import app.fret.book.LogEntry;
-import app.fret.desktop.model.DayView;
-import app.fret.desktop.model.PassageDesk;
-import app.fret.desktop.model.Words;
+import app.fret.desktop.model.passage.PassageDesk;
+import app.fret.desktop.model.practice.DayView;
+import app.fret.desktop.model.work.Words;
 import app.fret.desktop.music.chart.DayStrip;
 import app.fret.desktop.music.chart.ForecastChart;
 import app.fret.desktop.music.chart.ForecastChart.Point;

@@ -8,7 +8,7 @@ import app.fret.bow.stroke.StrokeDecision;
 import app.fret.bow.stroke.StrokeDecision.Act;
 import app.fret.bow.stroke.StrokeKind;
 import app.fret.bow.trouble.BowTrouble;
-import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.model.passage.PassageDesk;
 import app.fret.desktop.view.part.Parts;
 import app.fret.desktop.view.part.WayButton;
 import app.fret.score.BowDirection;

@@ -1,8 +1,8 @@
 package app.fret.desktop.view.station;
 
-import app.fret.desktop.model.PassageDesk;
-import app.fret.desktop.model.Selection;
-import app.fret.desktop.model.Words;
+import app.fret.desktop.model.passage.PassageDesk;
+import app.fret.desktop.model.passage.Selection;
+import app.fret.desktop.model.work.Words;
 import app.fret.desktop.music.FingerboardView;
 import app.fret.desktop.music.ScoreView;
 import app.fret.desktop.music.lane.Lanes;

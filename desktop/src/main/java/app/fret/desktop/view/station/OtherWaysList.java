@@ -1,6 +1,6 @@
 package app.fret.desktop.view.station;
 
-import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.model.passage.PassageDesk;
 import app.fret.desktop.music.ink.Palette;
 import app.fret.desktop.view.part.NoteWords;
 import app.fret.desktop.view.part.Parts;

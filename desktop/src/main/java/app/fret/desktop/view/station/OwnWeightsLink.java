@@ -1,7 +1,7 @@
 package app.fret.desktop.view.station;
 
-import app.fret.desktop.model.OwnWeightsDesk;
-import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.model.passage.OwnWeightsDesk;
+import app.fret.desktop.model.passage.PassageDesk;
 import app.fret.desktop.view.part.Parts;
 import javafx.scene.control.Button;
 

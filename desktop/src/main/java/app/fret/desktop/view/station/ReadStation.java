@@ -1,6 +1,6 @@
 package app.fret.desktop.view.station;
 
-import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.model.passage.PassageDesk;
 import app.fret.desktop.music.Flag;
 import app.fret.desktop.music.ScoreView;
 import app.fret.desktop.music.lane.Lane;

@@ -1,7 +1,7 @@
 package app.fret.desktop.view.station;
 
 import app.fret.bow.stroke.Stroke;
-import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.model.passage.PassageDesk;
 import app.fret.desktop.view.part.NoteWords;
 import app.fret.desktop.view.part.Parts;
 import app.fret.desktop.view.part.WayButton;

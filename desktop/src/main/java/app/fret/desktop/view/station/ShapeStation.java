@@ -1,7 +1,7 @@
 package app.fret.desktop.view.station;
 
-import app.fret.desktop.model.PassageDesk;
-import app.fret.desktop.model.Words;
+import app.fret.desktop.model.passage.PassageDesk;
+import app.fret.desktop.model.work.Words;
 import app.fret.desktop.music.ScoreView;
 import app.fret.desktop.music.ShapeLegend;
 import app.fret.desktop.music.lane.AmountLane;

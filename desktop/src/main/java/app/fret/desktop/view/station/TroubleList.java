@@ -2,7 +2,7 @@ package app.fret.desktop.view.station;
 
 import app.fret.bow.trouble.BowTrouble;
 import app.fret.bow.trouble.Mend;
-import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.model.passage.PassageDesk;
 import app.fret.desktop.view.part.Parts;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,7 +1,7 @@
 package app.fret.desktop.view.station;
 
-import app.fret.desktop.model.Command;
-import app.fret.desktop.model.PassageDesk;
+import app.fret.desktop.model.passage.Command;
+import app.fret.desktop.model.passage.PassageDesk;
 import app.fret.desktop.view.part.NoteWords;
 import app.fret.desktop.view.part.Parts;
 import app.fret.lefthand.LeftHandPlan.NotePlan;

@@ -1,6 +1,6 @@
 package app.fret.desktop.view.station;
 
-import app.fret.desktop.model.Words;
+import app.fret.desktop.model.work.Words;
 import app.fret.desktop.view.part.NoteWords;
 import app.fret.desktop.view.part.Parts;
 import app.fret.instrument.Habits;

@@ -1,0 +1,247 @@
+package app.fret.desktop.model.passage;
+
+import app.fret.book.LogEntry;
+import app.fret.desktop.model.practice.PracticeDay;
+import app.fret.practice.Climb;
+import app.fret.practice.PracticeChoices;
+import app.fret.practice.programme.DayTask;
+import app.fret.practice.schedule.Card;
+import app.fret.practice.schedule.CardKind;
+import app.fret.practice.schedule.Item;
+import app.fret.practice.schedule.Spot;
+import app.fret.practice.schedule.SpotCount;
+import app.fret.practice.schedule.Tried;
+import app.fret.score.NoteRef;
+import app.fret.score.Span;
+import app.fret.score.Tempo;
+import app.fret.study.ProgrammeItem;
+import app.fret.study.Study;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.TreeSet;
+
+/** What is counted while the open passage is practised: passes for the open card, slips, hurts. */
+public final class PractiseDesk {
+  private final PassageDesk desk;
+  private Optional<PracticeDay> day = Optional.empty();
+  private Optional<PulseDesk> pulse = Optional.empty();
+
+  /** The drill that lies open; empty while it is being worked out, so that no pass counts yet. */
+  private Optional<Drill> drill = Optional.of(new Drill(1, 1));
+
+  private Optional<Integer> missedAt = Optional.empty();
+
+  /** How often the spot of a drill comes in its music, and how long that takes, in seconds. */
+  private record Drill(int hits, double seconds) {}
+
+  PractiseDesk(PassageDesk desk) {
+    this.desk = desk;
+  }
+
+  /** The cards of the player's day; empty where a passage is opened without a programme. */
+  Optional<PracticeDay> day() {
+    return day;
+  }
+
+  public void setDay(PracticeDay newDay) {
+    day = Optional.of(newDay);
+    desk.passes()
+        .onAdded(
+            entry -> {
+              Optional<DayTask> task = openTask();
+              newDay.count(entry);
+              task.ifPresent(this::endDrillAtCap);
+            });
+    desk.passes().onTakenBack(newDay::refresh);
+  }
+
+  /** The pulse that is heard; empty where a passage is opened without a window. */
+  public Optional<PulseDesk> pulse() {
+    return pulse;
+  }
+
+  public void setPulse(PulseDesk newPulse) {
+    pulse = Optional.of(newPulse);
+  }
+
+  /** Logs a pass for the open card. */
+  void log(boolean clean) {
+    if (day.flatMap(PracticeDay::openOther).isPresent()) {
+      desk.say("This card has no passes to count; Enter ticks it off.");
+      return;
+    }
+    Optional<DayTask> task = openTask();
+    // What has no tempo of its own, a warm-up or a break, is no reason to lose a pass.
+    if (task.filter(t -> t.card().perMinute().isPresent()).isEmpty()) {
+      desk.passes().add(clean, desk::tell);
+    } else {
+      log(task.get().card(), clean, false);
+    }
+  }
+
+  private void log(Card card, boolean clean, boolean hurts) {
+    if (isDrilled(card) && drill.isEmpty() && !hurts) {
+      desk.say("The music of this card is still being worked out: nothing was counted.");
+      return;
+    }
+    Optional<String> spot =
+        clean || card.spot().isPresent() ? card.spot().map(Spot::place) : missedPlace();
+    boolean isDrill = card.kind() == CardKind.DRILL;
+    boolean leftOut = !isDrill && !toLeaveOut().isEmpty();
+    int hits = isDrill ? drill.map(Drill::hits).orElse(1) : 1;
+    LogEntry.Played played =
+        new LogEntry.Played(card.kind(), false, spot, leftOut, hurts, hits, Optional.empty());
+    boolean isTrial = card.kind() == CardKind.TRIAL && desk.trial().plan().isPresent();
+    desk.passes()
+        .add(
+            clean,
+            tempoOf(card),
+            isTrial ? played.of(desk.trial().played().next()) : played,
+            seconds(card),
+            desk::tell);
+  }
+
+  /** A drill whose spot has been played often enough is over for now. */
+  private void endDrillAtCap(DayTask task) {
+    Optional<String> place = task.card().spot().map(Spot::place);
+    boolean isFull =
+        toLeaveOut().stream().anyMatch(c -> place.filter(c.spot().place()::equals).isPresent());
+    if (task.card().kind() == CardKind.DRILL && isFull && !task.isDone()) {
+      day.orElseThrow().tick(task.number(), true);
+      desk.say("The spot has been played often enough in a row: something else comes first.");
+    }
+  }
+
+  /** The spots that load the hand, counted over today, in whatever form they were played. */
+  public List<SpotCount> counts() {
+    long passage = desk.opened().entry().id();
+    return day.map(d -> d.counts(passage)).orElse(List.of());
+  }
+
+  /** The spots that the next pass leaves out, since they were played often enough. */
+  public List<SpotCount> toLeaveOut() {
+    return counts().stream().filter(SpotCount::isFull).toList();
+  }
+
+  /** Says how often the spot of the open drill comes in its music, and how long that takes. */
+  public void setDrill(int hits, double seconds) {
+    drill = Optional.of(new Drill(hits, seconds));
+  }
+
+  /** Says that the music of the open drill is being worked out. */
+  public void awaitDrill() {
+    drill = Optional.empty();
+  }
+
+  private static boolean isDrilled(Card card) {
+    return switch (card.kind()) {
+      case DRILL, RHYTHM, WHOLE_CLIMB -> true;
+      default -> false;
+    };
+  }
+
+  /** How long a pass of a card takes: of the whole, of its drill, of the bars around a spot. */
+  private OptionalDouble seconds(Card card) {
+    double target = desk.study().choices().target().perMinute();
+    return switch (card.kind()) {
+      case DRILL, RHYTHM, WHOLE_CLIMB ->
+          drill.map(d -> OptionalDouble.of(d.seconds())).orElse(OptionalDouble.empty());
+      case TRIAL ->
+          OptionalDouble.of(
+              card.item().flatMap(Item::trial).map(Tried::seconds).orElse(1.0)
+                  * target
+                  / tempoOf(card).in(desk.study().choices().target().beat()).perMinute());
+      default -> OptionalDouble.empty();
+    };
+  }
+
+  /** Notes words on the newest pass. */
+  public void note(String words) {
+    desk.passes().note(words, desk::tell);
+  }
+
+  /** Decides how the passage is practised. */
+  public void decide(PracticeChoices choices, String what) {
+    desk.decide(desk.wantedChoices().with(choices), what);
+  }
+
+  /** Says something. */
+  public void say(String what) {
+    desk.say(what);
+  }
+
+  /** What is decided of how it is practised. */
+  public PracticeChoices choices() {
+    return desk.wantedChoices().practice();
+  }
+
+  /** Lets a chunk start at a note, or joins the chunk that starts there to the one before. */
+  public void switchChunkAt(int note) {
+    Study study = desk.study();
+    TreeSet<Integer> starts = new TreeSet<>(study.chunks().stream().map(Span::first).toList());
+    if (note == 0) {
+      desk.say("A chunk starts at the first note anyway.");
+      return;
+    }
+    boolean isNew = starts.add(note);
+    if (!isNew) {
+      starts.remove(note);
+    }
+    List<NoteRef> kept = starts.stream().map(s -> study.places().top(s)).toList();
+    decide(
+        choices().withChunkStarts(kept),
+        isNew ? "A chunk starts here" : "Joined to the chunk before");
+  }
+
+  /** Goes back to the chunks that are proposed. */
+  public void proposeChunks() {
+    decide(choices().withChunkStarts(List.of()), "The chunks are as proposed");
+  }
+
+  /** A ladder card goes on to the next rung as soon as that is open. */
+  public Tempo tempoOf(Card card) {
+    Climb climb = desk.passes().climbProperty().get();
+    return card.kind() == CardKind.LADDER
+        ? climb.ladder().tempo(climb.rung())
+        : desk.study().choices().target().at(card.perMinute().orElseThrow());
+  }
+
+  /** Where the player clicked a note in this music, to say where it missed. */
+  private Optional<String> missedPlace() {
+    return missedAt.map(note -> ProgrammeItem.place(desk.study(), note));
+  }
+
+  /** Says at which note the next miss was; empty for nowhere. */
+  public void setMissedAt(Optional<Integer> note) {
+    missedAt = note;
+  }
+
+  /** The open card when it is for this passage, or for none. */
+  private Optional<DayTask> openTask() {
+    long passage = desk.opened().entry().id();
+    return day.flatMap(PracticeDay::openTask)
+        .filter(t -> t.card().item().isEmpty() || day.orElseThrow().isFor(passage));
+  }
+
+  /** It hurts or tires: the card ends, the spot rests today. */
+  void hurts() {
+    Optional<DayTask> task = openTask().filter(t -> t.card().perMinute().isPresent());
+    if (task.isPresent()) {
+      log(task.get().card(), false, true);
+      day.orElseThrow().tick(task.get().number(), true);
+    } else {
+      Climb climb = desk.passes().climbProperty().get();
+      Tempo tempo = climb.ladder().tempo(climb.rung());
+      LogEntry.Played played =
+          new LogEntry.Played(
+              CardKind.LADDER, false, missedPlace(), false, true, 1, Optional.empty());
+      desk.passes().add(false, tempo, played, OptionalDouble.empty(), desk::tell);
+    }
+  }
+
+  /** Takes the newest pass back. */
+  void slip() {
+    desk.passes().takeBack(desk::tell);
+  }
+}

@@ -5,6 +5,7 @@ import app.fret.lefthand.LeftHandPlan.OtherWay;
 import app.fret.lefthand.advice.Advice;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
+import app.fret.search.Detour;
 import app.fret.search.Lattice;
 import app.fret.search.Lazy;
 import app.fret.search.OtherWays;
@@ -20,24 +21,29 @@ final class PlanDescription {
   private final Lattice lattice;
   private final OtherWays others;
   private final Map<List<Placement>, int[]> waysOf = new IdentityHashMap<>();
+  private final Lazy<PlanReasons> best;
 
   PlanDescription(PreparedPassage passage, Lattice lattice) {
     this.passage = passage;
     this.lattice = lattice;
     this.others = new OtherWays(lattice);
+    this.best = new Lazy<>(() -> new PlanReasons(passage, passage.placements(lattice.path())));
   }
 
   /** The best plan. */
   LeftHandPlan describe() {
-    return describe(lattice.path(), lattice.least());
+    return describe(best.get(), lattice.least());
   }
 
   /** The plan that takes this path, at this effort. */
   LeftHandPlan describe(int[] path, double effort) {
-    List<Placement> taken = passage.placements(path);
-    PlanReasons why = new PlanReasons(passage, taken);
+    return describe(new PlanReasons(passage, passage.placements(path)), effort);
+  }
+
+  private LeftHandPlan describe(PlanReasons why, double effort) {
+    List<Placement> taken = why.taken();
     List<NotePlan> plans = new ArrayList<>();
-    for (int i = 0; i < path.length; i++) {
+    for (int i = 0; i < taken.size(); i++) {
       plans.add(notePlan(i, taken, why));
     }
     List<Shift> shifts = new Shifts(passage.brief(), taken, passage.moments()).find();
@@ -78,7 +84,9 @@ final class PlanDescription {
   }
 
   private List<Difference> why(int note, int choice) {
-    return passage.differences(lattice.path(), lattice.pathThrough(note, choice));
+    Detour detour = lattice.detour(note, choice);
+    List<Placement> other = passage.placements(detour.on(lattice.path()));
+    return passage.differences(best.get(), new PlanReasons(passage, other), detour);
   }
 
   /** For each placement the first one of its layer that has the same strings and fingers. */

@@ -21,6 +21,9 @@ final class PlanDifferences {
   /** Shares below this are nothing but rounding. */
   private static final double LEAST_SAID = 0.0005;
 
+  /** How many notes before it the reasons of a note look at. */
+  private static final int LOOKS_BACK = 2;
+
   private final PreparedPassage passage;
   private final Map<String, String> inShort = new HashMap<>();
 
@@ -63,13 +66,23 @@ final class PlanDifferences {
    * @param other those of the plan that is to be explained
    */
   List<Difference> between(List<Placement> better, List<Placement> other) {
-    PlanReasons reasons = new PlanReasons(passage, better);
-    PlanReasons others = new PlanReasons(passage, other);
+    return between(
+        new PlanReasons(passage, better), new PlanReasons(passage, other), 0, better.size());
+  }
+
+  /**
+   * The same of plans that differ in a stretch alone.
+   *
+   * @param first first note at which they may differ
+   * @param end first note from which on they are alike again
+   */
+  List<Difference> between(PlanReasons better, PlanReasons other, int first, int end) {
     Map<String, Sum> sums = new LinkedHashMap<>();
-    for (int i = 0; i < better.size(); i++) {
-      if (differNear(i, better, other)) {
-        add(sums, i, reasons.of(i), false);
-        add(sums, i, others.of(i), true);
+    int notes = better.taken().size();
+    for (int i = first; i < Math.min(notes, end + LOOKS_BACK); i++) {
+      if (differNear(i, better.taken(), other.taken())) {
+        add(sums, i, better.of(i), false);
+        add(sums, i, other.of(i), true);
       }
     }
     List<Difference> differences = new ArrayList<>();
@@ -83,9 +96,9 @@ final class PlanDifferences {
     return List.copyOf(differences);
   }
 
-  /** Reasons look back by two notes, so that where those are alike nothing can differ. */
+  /** Where a note and those its reasons look back at are alike nothing can differ. */
   private static boolean differNear(int note, List<Placement> better, List<Placement> other) {
-    for (int i = Math.max(0, note - 2); i <= note; i++) {
+    for (int i = Math.max(0, note - LOOKS_BACK); i <= note; i++) {
       if (!better.get(i).equals(other.get(i))) {
         return true;
       }

@@ -9,6 +9,8 @@ import app.fret.lefthand.moment.Moment;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** Says why each note of a path costs what it costs; all reasons together are its effort. */
 final class PlanReasons {
@@ -19,6 +21,7 @@ final class PlanReasons {
   private final FigureModels models;
   private final EffortModel model;
   private final List<Placement> taken;
+  private final Map<Integer, List<Reason>> known = new ConcurrentHashMap<>();
 
   PlanReasons(PreparedPassage passage, List<Placement> taken) {
     this(passage, taken, passage.models());
@@ -31,8 +34,17 @@ final class PlanReasons {
     this.taken = taken;
   }
 
+  /** What the path takes of each note. */
+  List<Placement> taken() {
+    return taken;
+  }
+
   /** The reasons at a note, largest first: for being there and for getting there. */
   List<Reason> of(int i) {
+    return known.computeIfAbsent(i, this::found);
+  }
+
+  private List<Reason> found(int i) {
     Moment moment = passage.moments().get(i);
     Placement at = taken.get(i);
     List<Reason> reasons = new ArrayList<>(model.stayReasons(moment, at));

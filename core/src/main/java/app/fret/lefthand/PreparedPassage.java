@@ -9,6 +9,7 @@ import app.fret.lefthand.moment.Moment;
 import app.fret.reading.PlayedNote;
 import app.fret.score.SoundingPitch;
 import app.fret.search.Chain;
+import app.fret.search.Detour;
 import app.fret.search.Lattice;
 import app.fret.search.Lazy;
 import app.fret.search.OtherPlans;
@@ -240,9 +241,9 @@ public final class PreparedPassage {
     return solved.get().with(pinned(pins)).firstUnreachable();
   }
 
-  /** What a path costs more than another, largest difference first. */
-  List<Difference> differences(int[] better, int[] other) {
-    return differences.get().between(placements(better), placements(other));
+  /** What a path costs more than the best, from which it goes apart only for a while. */
+  List<Difference> differences(PlanReasons best, PlanReasons other, Detour detour) {
+    return differences.get().between(best, other, detour.first(), detour.end());
   }
 
   /** The placements a path takes. */

@@ -1,6 +1,8 @@
 package app.fret.search;
 
+import java.util.ArrayDeque;
 import java.util.Arrays;
+import java.util.Deque;
 
 /**
  * A chain of choices with the least effort to and from each.
@@ -368,24 +370,35 @@ public final class Lattice {
     return min + shareTo[layer] + shareFrom[layer];
   }
 
-  /** The choice taken of each layer on a path of least effort among those that take this choice. */
-  public int[] pathThrough(int layer, int choice) {
+  /**
+   * Where the best path among those that take a choice leaves the best of all, {@link #path()}, and
+   * comes back to it. Both are the cheapest way from any state they share, so that they are alike
+   * before the first and behind the last layer on which they differ.
+   */
+  public Detour detour(int layer, int choice) {
     onwardIsKnown();
     int slots = slots(layer);
-    int best = choice * slots;
-    for (int state = best + 1; state < (choice + 1) * slots; state++) {
-      best = through(layer, state, best) ? state : best;
+    int taken = choice * slots;
+    for (int state = taken + 1; state < (choice + 1) * slots; state++) {
+      taken = through(layer, state, taken) ? state : taken;
     }
-    int[] path = new int[chain.layers()];
-    for (int i = layer, state = best; i >= 0; i--) {
-      path[i] = state / slots(i);
+    int[] best = bestStates();
+    Deque<Integer> choices = new ArrayDeque<>();
+    int first = layer + 1;
+    for (int i = layer, state = taken; i >= 0 && state != best[i]; i--) {
+      choices.addFirst(state / slots(i));
+      first = i;
       state = cameFrom[i][state];
     }
-    for (int i = layer + 1, state = best; i < path.length; i++) {
+    int state = taken;
+    for (int i = layer + 1; first <= layer && i < chain.layers(); i++) {
       state = next(i, state);
-      path[i] = state / slots(i);
+      if (state == best[i]) {
+        break;
+      }
+      choices.addLast(state / slots(i));
     }
-    return path;
+    return new Detour(first, choices.stream().mapToInt(Integer::intValue).toArray());
   }
 
   private boolean through(int layer, int one, int other) {
@@ -432,20 +445,24 @@ public final class Lattice {
 
   /** The choice taken of each layer on a path of least effort. */
   public int[] path() {
-    int[] path = new int[chain.layers()];
-    if (path.length == 0) {
-      return path;
-    }
-    int state = 0;
-    for (int s = 1; s < effortTo[last()].length; s++) {
-      if (effortTo[last()][s] < effortTo[last()][state]) {
-        state = s;
-      }
-    }
-    for (int i = last(); i >= 0; i--) {
-      path[i] = state / slots(i);
-      state = cameFrom[i][state];
+    int[] states = bestStates();
+    int[] path = new int[states.length];
+    for (int i = 0; i < path.length; i++) {
+      path[i] = states[i] / slots(i);
     }
     return path;
+  }
+
+  private int[] bestStates() {
+    int[] states = new int[chain.layers()];
+    int state = 0;
+    for (int s = 1; states.length > 0 && s < effortTo[last()].length; s++) {
+      state = effortTo[last()][s] < effortTo[last()][state] ? s : state;
+    }
+    for (int i = last(); i >= 0; i--) {
+      states[i] = state;
+      state = cameFrom[i][state];
+    }
+    return states;
   }
 }

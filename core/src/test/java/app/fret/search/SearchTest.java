@@ -166,7 +166,7 @@ class SearchTest {
       for (int choice = 0; choice < CHOICES; choice++) {
         double least = lattice.through(layer, choice);
         if (Double.isFinite(least)) {
-          int[] path = lattice.pathThrough(layer, choice);
+          int[] path = lattice.detour(layer, choice).on(lattice.path());
           assertThat(path[layer]).isEqualTo(choice);
           assertThat(numbers.effort(path)).isCloseTo(least, within(1e-12));
           compared++;
@@ -174,6 +174,19 @@ class SearchTest {
       }
     }
     assertThat(compared).isGreaterThan(LAYERS);
+  }
+
+  @ParameterizedTest
+  @ValueSource(longs = {41, 42, 43, 44})
+  void aDetourLeavesTheBestPathOnlyWhereItMust(long seed) {
+    Numbers numbers = new Numbers(seed);
+    Lattice lattice = new Lattice(numbers.chain(), numbers.stays);
+    int[] best = lattice.path();
+    for (int layer = 0; layer < LAYERS; layer++) {
+      Detour none = lattice.detour(layer, best[layer]);
+      assertThat(none.on(best)).isEqualTo(best);
+      assertThat(none.choices()).isEmpty();
+    }
   }
 
   @Test
@@ -214,7 +227,8 @@ class SearchTest {
       for (int choice = 0; choice < CHOICES; choice++) {
         assertThat(changed.through(layer, choice))
             .isCloseTo(anew.through(layer, choice), within(1e-9));
-        assertThat(changed.pathThrough(layer, choice)).isEqualTo(anew.pathThrough(layer, choice));
+        assertThat(changed.detour(layer, choice).on(changed.path()))
+            .isEqualTo(anew.detour(layer, choice).on(anew.path()));
       }
     }
   }

@@ -32,7 +32,13 @@ public final class Lifts {
    * @param effort at the least distance
    * @param slope by which it grows a place
    */
-  private record Piece(boolean outwards, int from, int to, double effort, double slope) {}
+  private record Piece(boolean outwards, int from, int to, double effort, double slope) {
+    Piece farFrom(int nearest) {
+      return from >= nearest
+          ? this
+          : new Piece(outwards, nearest, to, effort + slope * (nearest - from), slope);
+    }
+  }
 
   public Lifts(BowJoints.Joint joint, int places) {
     this.places = places;
@@ -92,33 +98,38 @@ public final class Lifts {
     return hooks[direction];
   }
 
-  /** The least effort from a place on, given what follows from each start. */
-  double least(int direction, int from, double[] onward, int offset) {
-    double least =
-        Math.min(
-            onward[offset + (1 - direction) * places + from] + turn,
-            onward[offset + direction * places + from] + hooks[direction]);
-    return Math.min(least, leastLifted(direction, from, onward, offset, 0));
+  /**
+   * Lowers the efforts of all places to what going on from them costs at least.
+   *
+   * @param starts what follows by direction and start, from an offset on
+   * @param direction in which the bow went
+   * @param from efforts by place before, from an offset on
+   */
+  void lowerBack(double[] starts, int offset, int direction, double[] from, int at) {
+    int turned = offset + (1 - direction) * places;
+    int onward = offset + direction * places;
+    for (int p = 0; p < places; p++) {
+      double least = Math.min(starts[turned + p] + turn, starts[onward + p] + hooks[direction]);
+      from[at + p] = Math.min(from[at + p], least);
+    }
+    lowerBackLifted(starts, offset, direction, 0, from, at);
   }
 
   /**
-   * The least effort from a place on when the bow is lifted there.
+   * The same where the bow is lifted.
    *
    * @param nearest fewest places it is set away
    */
-  double leastLifted(int direction, int from, double[] onward, int offset, int nearest) {
-    double least = Double.POSITIVE_INFINITY;
-    int shift = places - 1 - from;
+  void lowerBackLifted(
+      double[] starts, int offset, int direction, int nearest, double[] from, int at) {
     for (int next = 0; next < 2; next++) {
-      double[] efforts = lifted[direction][next];
-      int starts = offset + next * places;
-      for (int to = 0; to < places; to++) {
-        if (Math.abs(to - from) >= nearest) {
-          least = Math.min(least, efforts[to + shift] + onward[starts + to]);
+      for (Piece piece : pieces.get(2 * direction + next)) {
+        if (piece.to() >= nearest) {
+          Slide slide = new Slide(piece.farFrom(nearest), lifted[direction][next], true);
+          slide.lower(starts, offset + next * places, from, at);
         }
       }
     }
-    return least;
   }
 
   /**
@@ -135,57 +146,62 @@ public final class Lifts {
       starts[turned + p] = Math.min(starts[turned + p], from[at + p] + turn);
       starts[onward + p] = Math.min(starts[onward + p], from[at + p] + hooks[direction]);
     }
-    int[] queue = new int[places];
-    double[] ranks = new double[places];
     for (int next = 0; next < 2; next++) {
-      double[] efforts = lifted[direction][next];
       for (Piece piece : pieces.get(2 * direction + next)) {
-        lower(piece, efforts, from, at, starts, offset + next * places, queue, ranks);
+        new Slide(piece, lifted[direction][next], false)
+            .lower(from, at, starts, offset + next * places);
       }
     }
   }
 
   /**
-   * Lowers all starts by lifts over one piece. Places are walked in the direction of the lift, so
-   * that those within reach of a start are a window that slides along; the queue holds those of
-   * them that may still be the least, the least first.
+   * Lowers all targets by lifts over one piece. Places are walked in the direction of the lift, so
+   * that the sources within reach of a target are a window that slides along; the queue holds those
+   * of them that may still be the least, the least first. Back from the starts to the places before
+   * them all is mirrored.
    */
-  private void lower(
-      Piece piece,
-      double[] efforts,
-      double[] from,
-      int at,
-      double[] starts,
-      int offset,
-      int[] queue,
-      double[] ranks) {
-    int head = 0;
-    int tail = 0;
-    for (int step = piece.from(); step < places; step++) {
-      int entering = place(piece, step - piece.from());
-      double before = from[at + entering];
-      if (before < Double.POSITIVE_INFINITY) {
-        double rank = before - piece.slope() * (step - piece.from());
-        while (tail > head && ranks[tail - 1] >= rank) {
-          tail--;
+  private final class Slide {
+    private final Piece piece;
+    private final double[] efforts;
+    private final boolean back;
+    private final int[] queue = new int[places];
+    private final double[] ranks = new double[places];
+
+    Slide(Piece piece, double[] efforts, boolean back) {
+      this.piece = piece;
+      this.efforts = efforts;
+      this.back = back;
+    }
+
+    void lower(double[] sources, int at, double[] targets, int offset) {
+      int head = 0;
+      int tail = 0;
+      for (int step = piece.from(); step < places; step++) {
+        double before = sources[at + place(step - piece.from())];
+        if (before < Double.POSITIVE_INFINITY) {
+          double rank = before - piece.slope() * (step - piece.from());
+          while (tail > head && ranks[tail - 1] >= rank) {
+            tail--;
+          }
+          queue[tail] = step - piece.from();
+          ranks[tail++] = rank;
         }
-        queue[tail] = step - piece.from();
-        ranks[tail++] = rank;
-      }
-      while (head < tail && queue[head] < step - piece.to()) {
-        head++;
-      }
-      if (head < tail) {
-        int to = place(piece, step);
-        int source = place(piece, queue[head]);
-        double effort = from[at + source] + efforts[to - source + places - 1];
-        starts[offset + to] = Math.min(starts[offset + to], effort);
+        while (head < tail && queue[head] < step - piece.to()) {
+          head++;
+        }
+        if (head < tail) {
+          int target = place(step);
+          int source = place(queue[head]);
+          int by = back ? source - target : target - source;
+          double effort = sources[at + source] + efforts[by + places - 1];
+          targets[offset + target] = Math.min(targets[offset + target], effort);
+        }
       }
     }
-  }
 
-  /** A place by how far along the way of a piece's lifts it lies. */
-  private int place(Piece piece, int along) {
-    return piece.outwards() ? along : places - 1 - along;
+    /** A place by how far along the way of a piece's lifts it lies. */
+    private int place(int along) {
+      return piece.outwards() != back ? along : places - 1 - along;
+    }
   }
 }

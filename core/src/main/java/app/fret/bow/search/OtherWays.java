@@ -96,17 +96,15 @@ public final class OtherWays {
     Arrays.fill(least, Double.POSITIVE_INFINITY);
     for (int next : search.after(stroke)) {
       Lifts lifts = search.lifts(next, numberOf(stroke, next));
-      for (int begun = 0; begun < 2; begun++) {
-        for (int direction = 0; direction < 2; direction++) {
-          for (int p = 0; p < places; p++) {
-            int here = offset(begun, direction) + p;
-            double effort = lifts.least(direction, p, entryTo[next], offset(begun, 0));
-            least[here] = Math.min(least[here], effort);
-          }
-        }
-      }
+      lowerBack(lifts, entryTo[next], least);
     }
     return least;
+  }
+
+  private void lowerBack(Lifts lifts, double[] entries, double[] exits) {
+    for (int state = 0; state < 4; state++) {
+      lifts.lowerBack(entries, offset(state / 2, 0), state % 2, exits, state * places);
+    }
   }
 
   private int numberOf(int before, int stroke) {
@@ -192,13 +190,11 @@ public final class OtherWays {
     for (int k = 0; k < search.before(stroke).length; k++) {
       double[] exit = search.exit(search.before(stroke)[k]);
       Lifts lifts = search.lifts(stroke, k);
+      double[] retaken = lifted(lifts, entryTo[stroke]);
       for (int state = 0; state < 4 * places; state++) {
-        if (exit[state] < Double.POSITIVE_INFINITY) {
-          int direction = state / places % 2;
-          double hook = lifts.hook(direction) + entryTo[stroke][state];
-          hooked = Math.min(hooked, exit[state] + hook);
-          lifted = Math.min(lifted, exit[state] + lifted(lifts, state, entryTo[stroke]));
-        }
+        double hook = lifts.hook(state / places % 2) + entryTo[stroke][state];
+        hooked = Math.min(hooked, exit[state] + hook);
+        lifted = Math.min(lifted, exit[state] + retaken[state]);
       }
     }
     if (!sameWay || moved) {
@@ -209,10 +205,16 @@ public final class OtherWays {
     }
   }
 
-  private double lifted(Lifts lifts, int state, double[] onward) {
+  /** The least effort from each end of a stroke on when the bow is set well away. */
+  private double[] lifted(Lifts lifts, double[] entries) {
     int nearest = (int) Math.ceil(A_LIFT * (places - 1));
-    int begun = state / places / 2;
-    return lifts.leastLifted(state / places % 2, state % places, onward, offset(begun, 0), nearest);
+    double[] exits = new double[4 * places];
+    Arrays.fill(exits, Double.POSITIVE_INFINITY);
+    for (int state = 0; state < 4; state++) {
+      int starts = offset(state / 2, 0);
+      lifts.lowerBackLifted(entries, starts, state % 2, nearest, exits, state * places);
+    }
+    return exits;
   }
 
   /** Splits on beats first, three of a slur at most. */
@@ -315,12 +317,11 @@ public final class OtherWays {
     }
     for (int next : after) {
       Lifts lifts = new Lifts(joints.between(second, search.draft(next)), places);
+      double[] onward = new double[4 * places];
+      Arrays.fill(onward, Double.POSITIVE_INFINITY);
+      lowerBack(lifts, entryTo[next], onward);
       for (int state = 0; state < 4 * places; state++) {
-        if (end[state] < Double.POSITIVE_INFINITY) {
-          int offset = offset(state / places / 2, 0);
-          double onward = lifts.least(state / places % 2, state % places, entryTo[next], offset);
-          least = Math.min(least, end[state] + onward);
-        }
+        least = Math.min(least, end[state] + onward[state]);
       }
     }
     return least;

@@ -22,6 +22,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** All lifts at once against every lift by itself. */
 class LiftsTest {
   private static final int PLACES = 61;
+  private static final int NEAREST = 9;
 
   private static Lifts lifts(String music, double perMinute, int stroke) {
     Player player = Player.of("", Instruments.named("violin"));
@@ -90,15 +91,33 @@ class LiftsTest {
     for (int i = 0; i < onward.length; i++) {
       onward[i] = 5 * random.nextDouble();
     }
-    for (int from = 0; from < PLACES; from += 5) {
-      double expected = Double.POSITIVE_INFINITY;
-      for (int next = 0; next < 2; next++) {
-        for (int to = 0; to < PLACES; to++) {
+    double[] found = new double[PLACES];
+    Arrays.fill(found, Double.POSITIVE_INFINITY);
+    lifts.lowerBack(onward, 0, 0, found, 0);
+    double[] far = new double[PLACES];
+    Arrays.fill(far, Double.POSITIVE_INFINITY);
+    lifts.lowerBackLifted(onward, 0, 0, NEAREST, far, 0);
+    for (int from = 0; from < PLACES; from++) {
+      assertThat(found[from]).isCloseTo(least(lifts, from, onward, 0), within(1e-9));
+      double lifted = least(lifts, from, onward, NEAREST);
+      if (Double.isInfinite(lifted)) {
+        assertThat(far[from]).isInfinite();
+      } else {
+        assertThat(far[from]).isCloseTo(lifted, within(1e-9));
+      }
+    }
+  }
+
+  private static double least(Lifts lifts, int from, double[] onward, int nearest) {
+    double least = Double.POSITIVE_INFINITY;
+    for (int next = 0; next < 2; next++) {
+      for (int to = 0; to < PLACES; to++) {
+        if (Math.abs(to - from) >= nearest) {
           double effort = lifts.effort(0, from, next, to) + onward[next * PLACES + to];
-          expected = Math.min(expected, effort);
+          least = Math.min(least, effort);
         }
       }
-      assertThat(lifts.least(0, from, onward, 0)).isCloseTo(expected, within(1e-9));
     }
+    return least;
   }
 }

@@ -3,10 +3,11 @@ package app.fret.book;
 import app.fret.files.PrivateFiles;
 import java.io.IOException;
 import java.io.InputStream;
+import java.net.URL;
+import java.net.URLConnection;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.util.Arrays;
 import java.util.UUID;
 import org.sqlite.SQLiteJDBCLoader;
 import org.sqlite.util.LibraryLoaderUtil;
@@ -47,13 +48,16 @@ final class SqliteLibrary {
   private static void copyTo(Path file) throws IOException {
     String resource =
         LibraryLoaderUtil.getNativeLibResourcePath() + "/" + LibraryLoaderUtil.getNativeLibName();
-    try (InputStream in = SQLiteJDBCLoader.class.getResourceAsStream(resource)) {
-      if (in == null) {
-        throw new IOException("no library at " + resource);
-      }
-      byte[] library = in.readAllBytes();
-      if (!Files.exists(file) || !Arrays.equals(Files.readAllBytes(file), library)) {
-        write(file, library);
+    URL library = SQLiteJDBCLoader.class.getResource(resource);
+    if (library == null) {
+      throw new IOException("no library at " + resource);
+    }
+    URLConnection packed = library.openConnection();
+    packed.setUseCaches(false);
+    try (InputStream in = packed.getInputStream()) {
+      // The folder bears the version: what is there in full length was laid out by this program.
+      if (!Files.exists(file) || Files.size(file) != packed.getContentLengthLong()) {
+        write(file, in.readAllBytes());
       }
     }
   }

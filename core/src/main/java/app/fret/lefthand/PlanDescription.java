@@ -21,13 +21,16 @@ final class PlanDescription {
   private final Lattice lattice;
   private final OtherWays others;
   private final Map<List<Placement>, int[]> waysOf = new IdentityHashMap<>();
+  private final Lazy<int[]> path;
   private final Lazy<PlanReasons> best;
 
   PlanDescription(PreparedPassage passage, Lattice lattice) {
     this.passage = passage;
     this.lattice = lattice;
     this.others = new OtherWays(lattice);
-    this.best = new Lazy<>(() -> new PlanReasons(passage, passage.placements(lattice.path())));
+    Lazy<int[]> cheapest = new Lazy<>(lattice::path);
+    this.path = cheapest;
+    this.best = new Lazy<>(() -> new PlanReasons(passage, passage.placements(cheapest.get())));
   }
 
   /** The best plan. */
@@ -85,7 +88,7 @@ final class PlanDescription {
 
   private List<Difference> why(int note, int choice) {
     Detour detour = lattice.detour(note, choice);
-    List<Placement> other = passage.placements(detour.on(lattice.path()));
+    List<Placement> other = passage.placements(detour.on(path.get()));
     return passage.differences(best.get(), new PlanReasons(passage, other), detour);
   }
 

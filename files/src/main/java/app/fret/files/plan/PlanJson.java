@@ -18,6 +18,7 @@ import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CompletableFuture;
 
 /**
  * A study as one JSON object, format {@code fret-plan}, version 1.
@@ -142,10 +143,13 @@ public final class PlanJson {
     root.put("format", "fret-plan");
     root.put("version", 1);
     root.set("passage", passage(skipped));
+    ListedWays listed = ListedWays.of(study.leftHand(), notesWithWays);
+    // Left hand and bow are asked for their other ways at once: half of the whole each.
+    CompletableFuture<ObjectNode> bow =
+        CompletableFuture.supplyAsync(() -> BowJson.of(study, listed));
     ReadingJson reading = new ReadingJson(study);
     root.set("reading", reading.node());
     root.set("tempo", reading.tempo());
-    ListedWays listed = ListedWays.of(study.leftHand(), notesWithWays);
     LeftHandJson leftHand = new LeftHandJson(study, listed);
     root.set("leftHand", leftHand.plan());
     if (!others.isEmpty()) {
@@ -153,7 +157,7 @@ public final class PlanJson {
     }
     root.set("tuning", new TuningJson(study).node());
     root.set("shape", ShapeJson.of(study));
-    root.set("bow", BowJson.of(study, listed));
+    root.set("bow", bow.join());
     root.set("practice", PracticeJson.of(study));
     ObjectNode timing = root.putObject("timingMs");
     timingMs.forEach((name, ms) -> timing.put(name, rounded(ms)));

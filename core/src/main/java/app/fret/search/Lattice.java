@@ -21,8 +21,6 @@ import java.util.Deque;
  * for.
  */
 public final class Lattice {
-  private static final double[] NO_TURN = {0};
-
   /** Two efforts no further apart than rounding. */
   private static final double ROUNDING = 1e-9;
 
@@ -174,7 +172,8 @@ public final class Lattice {
   /**
    * Extends every state of the layer before into this one. Of the states of one source, the least
    * is the best before every turn that is no dearer from it than from any other, which is nearly
-   * all of them; only before the rest are all states compared.
+   * all of them; only before the rest are states compared, and only those that no turn could make
+   * up for.
    */
   private void enter(int layer) {
     // One long loop on locals: its body runs a thousand times a note.
@@ -189,17 +188,25 @@ public final class Lattice {
     double[] before = effortTo[layer - 1];
     double[] here = effortTo[layer];
     int[] from = cameFrom[layer];
+    int[] likely = new int[trails.length];
     for (int source = 0; source < runsFrom.length - 1; source++) {
       int first = source * trails.length;
       int least = leastFrom(before, first, first + trails.length);
       int end = before[least] == Double.POSITIVE_INFINITY ? 0 : runsFrom[source + 1];
+      int trail = trails[least - first];
+      double room = ROUNDING;
+      for (int run = runsFrom[source]; run < end; run++) {
+        double[] row = turnEfforts[turns[run]];
+        room = Math.max(room, row[trail] - row[row.length - 1] + ROUNDING);
+      }
+      int count = within(before, first, first + trails.length, before[least] + room, likely);
       for (int run = runsFrom[source]; run < end; run++) {
         double[] row = turnEfforts[turns[run]];
         double leastTurn = row[row.length - 1];
         int best =
             row[trails[least - first]] == leastTurn
                 ? least
-                : bestBefore(before, first, trails, row);
+                : bestBefore(before, first, likely, count, trails, row);
         double effortBefore = before[best] + row[trails[best - first]];
         for (int move = movesFrom[run]; move < movesFrom[run + 1]; move++) {
           double effort = effortBefore + efforts[move];
@@ -221,14 +228,31 @@ public final class Lattice {
     return least;
   }
 
-  private static int bestBefore(double[] before, int first, int[] trails, double[] row) {
+  /** Collects those of a stretch whose effort is at most so much; returns how many they are. */
+  private static int within(double[] efforts, int from, int to, double most, int[] found) {
+    int count = 0;
+    for (int i = from; i < to; i++) {
+      if (efforts[i] <= most) {
+        found[count++] = i;
+      }
+    }
+    return count;
+  }
+
+  /**
+   * The state from which a turn costs least, the first of those alike.
+   *
+   * @param likely the states among which it is, in order
+   */
+  private static int bestBefore(
+      double[] before, int first, int[] likely, int count, int[] trails, double[] row) {
     int best = first;
     double least = Double.POSITIVE_INFINITY;
-    for (int slot = 0; slot < trails.length; slot++) {
-      double effort = before[first + slot] + row[trails[slot]];
+    for (int i = 0; i < count; i++) {
+      double effort = before[likely[i]] + row[trails[likely[i] - first]];
       if (effort < least) {
         least = effort;
-        best = first + slot;
+        best = likely[i];
       }
     }
     return best;
@@ -296,35 +320,36 @@ public final class Lattice {
     int[] trails = chain.trailsInto(layer);
     int[] runsFrom = moves.runsFrom();
     int[] turns = moves.turns();
+    double[] atLeast = new double[after.length];
+    int[] likely = new int[after.length];
     for (int source = 0; source < runsFrom.length - 1; source++) {
       int first = runsFrom[source];
       int end = runsFrom[source + 1];
-      int best = first;
-      double least = Double.POSITIVE_INFINITY;
+      int from = source * trails.length;
+      if (first == end) {
+        Arrays.fill(effortFrom[layer], from, from + trails.length, Double.POSITIVE_INFINITY);
+        continue;
+      }
       for (int run = first; run < end; run++) {
         double[] row = turnEfforts[turns[run]];
-        double effort = after[run] + row[row.length - 1];
-        if (effort < least) {
-          least = effort;
-          best = run;
-        }
+        atLeast[run] = after[run] + row[row.length - 1];
       }
+      int best = leastFrom(atLeast, first, end);
+      double[] bestRow = turnEfforts[turns[best]];
+      double most = 0;
+      for (int trail : trails) {
+        most = Math.max(most, bestRow[trail]);
+      }
+      int count = within(atLeast, first, end, after[best] + most + ROUNDING, likely);
       for (int slot = 0; slot < trails.length; slot++) {
-        double[] row = first < end ? turnEfforts[turns[best]] : NO_TURN;
-        boolean leastTurn = first < end && row[trails[slot]] == row[row.length - 1];
-        effortFrom[layer][source * trails.length + slot] =
-            leastTurn ? least : leastOf(turns, first, end, after, turnEfforts, trails[slot]);
+        double effort = after[best] + bestRow[trails[slot]];
+        for (int i = 0; i < count && effort > atLeast[best]; i++) {
+          int run = likely[i];
+          effort = Math.min(effort, after[run] + turnEfforts[turns[run]][trails[slot]]);
+        }
+        effortFrom[layer][from + slot] = effort;
       }
     }
-  }
-
-  private static double leastOf(
-      int[] turns, int first, int end, double[] after, double[][] turnEfforts, int trail) {
-    double least = Double.POSITIVE_INFINITY;
-    for (int run = first; run < end; run++) {
-      least = Math.min(least, after[run] + turnEfforts[turns[run]][trail]);
-    }
-    return least;
   }
 
   /** Effort from before each state of a layer to the end, its own stay included. */

@@ -117,8 +117,9 @@ public final class PracticeDay {
     List<ProgrammeEntry> mine =
         programme.get().stream().filter(e -> e.owner().id() == owner.id()).toList();
     Optional<PlannedPassages.OnDesk> desk = onDesk.get();
-    newest = new Object();
-    planSoon(newest, mine, desk);
+    Object turn = new Object();
+    newest = turn;
+    workers.afterFirstMusic(() -> planSoon(turn, mine, desk));
   }
 
   /** Loads a passage at a time, so that what the player does meanwhile is planned in between. */

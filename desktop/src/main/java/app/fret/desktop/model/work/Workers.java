@@ -4,6 +4,7 @@ import app.fret.book.BookFaultException;
 import java.util.Collections;
 import java.util.Map;
 import java.util.WeakHashMap;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
@@ -26,12 +27,21 @@ public final class Workers {
   /** Longest that closing waits for a plan that is still being worked out, in seconds. */
   private static final long PATIENCE_SECONDS = 60;
 
+  /** Where no music comes, such as in an empty book, what waits for it begins after so long. */
+  private static final long LONGEST_TO_MUSIC_SECONDS = 5;
+
+  /** Time for the first music to be painted once it is laid out, in ms. */
+  private static final long PAINTED_MS = 100;
+
   private final Executor planning;
   private final Executor keeping;
   private final Executor layingOut;
   private final Executor ui;
   private final Consumer<Throwable> mistakes;
   private volatile boolean finishing;
+
+  /** Done once the first music is seen, or where none comes. */
+  private final CompletableFuture<Void> firstMusic = new CompletableFuture<>();
 
   /** What was asked for and is not done yet. */
   private final AtomicInteger underWay = new AtomicInteger();
@@ -59,12 +69,15 @@ public final class Workers {
    * @param mistakes writes down what went wrong by the program's own fault
    */
   public static Workers threads(Executor ui, Consumer<Throwable> mistakes) {
-    return new Workers(
-        Executors.newSingleThreadExecutor(named("fret-planning")),
-        Executors.newSingleThreadExecutor(named("fret-book")),
-        layoutThread(),
-        ui,
-        mistakes);
+    Workers workers =
+        new Workers(
+            Executors.newSingleThreadExecutor(named("fret-planning")),
+            Executors.newSingleThreadExecutor(named("fret-book")),
+            layoutThread(),
+            ui,
+            mistakes);
+    workers.firstMusic.completeOnTimeout(null, LONGEST_TO_MUSIC_SECONDS, TimeUnit.SECONDS);
+    return workers;
   }
 
   /** A view that asks for a layout while the window closes is not answered any more. */
@@ -90,11 +103,12 @@ public final class Workers {
   /** Real threads for all but the layouts, which a test lets go when it will. */
   public static Workers layingOutBy(Executor layingOut, Executor ui, Consumer<Throwable> mistakes) {
     return new Workers(
-        Executors.newSingleThreadExecutor(named("fret-planning")),
-        Executors.newSingleThreadExecutor(named("fret-book")),
-        layingOut,
-        ui,
-        mistakes);
+            Executors.newSingleThreadExecutor(named("fret-planning")),
+            Executors.newSingleThreadExecutor(named("fret-book")),
+            layingOut,
+            ui,
+            mistakes)
+        .waitingForNoMusic();
   }
 
   /** All on the calling thread, one after the other; for tests. */
@@ -104,7 +118,13 @@ public final class Workers {
 
   /** All on the calling thread but the planning; for tests of what waits for it. */
   public static Workers planningBy(Executor planning) {
-    return new Workers(planning, Runnable::run, Runnable::run, Runnable::run, mistake -> {});
+    return new Workers(planning, Runnable::run, Runnable::run, Runnable::run, mistake -> {})
+        .waitingForNoMusic();
+  }
+
+  private Workers waitingForNoMusic() {
+    firstMusic.complete(null);
+    return this;
   }
 
   /**
@@ -213,7 +233,24 @@ public final class Workers {
   private <T> void showIfNewest(Object purpose, Object ticket, T result, Consumer<T> show) {
     if (newest.remove(purpose, ticket)) {
       show.accept(result);
+      firstMusic.completeAsync(
+          () -> null, CompletableFuture.delayedExecutor(PAINTED_MS, TimeUnit.MILLISECONDS));
     }
+  }
+
+  /** Begins something that should not stand in the way of the first music on the screen. */
+  public void afterFirstMusic(Runnable task) {
+    underWay.incrementAndGet();
+    firstMusic.thenRun(
+        () -> {
+          try {
+            if (!finishing) {
+              task.run();
+            }
+          } finally {
+            underWay.decrementAndGet();
+          }
+        });
   }
 
   /** Keeps something in the book. */

@@ -174,4 +174,16 @@ class WorkersTest {
     workers.keepWhileOpen(() -> done.add("late"), fault -> done.add("fault"));
     assertThat(done).hasSize(before);
   }
+
+  @Test
+  void whatCanWaitBeginsOnceTheFirstMusicIsSeen() throws Exception {
+    CountDownLatch begun = new CountDownLatch(1);
+    workers.afterFirstMusic(begun::countDown);
+    assertThat(workers.isIdle()).as("it is still to be done").isFalse();
+    assertThat(begun.getCount()).isEqualTo(1);
+    workers.layOut(this, () -> "music", heard::add, noFault());
+    showNext();
+    assertThat(begun.await(PATIENCE_SECONDS, TimeUnit.SECONDS)).isTrue();
+    assertThat(heard).containsExactly("music");
+  }
 }

@@ -372,7 +372,7 @@ final class MidiPassage {
             left.add(
                 "swung eighths, the first at "
                     + s.words()
-                    + " of a quarter, written even; say --swing none to have them as played"));
+                    + " of a quarter, written even; read without swing they stand as played"));
     long graces = placed.stream().mapToLong(p -> p.graces().size()).sum();
     if (graces > 0) {
       left.add(

@@ -58,6 +58,7 @@ public final class Study {
   private final Lazy<BowPlan> bow;
   private final Lazy<List<Span>> chunks;
   private final Lazy<List<ProposedDrill>> drills;
+  private final Lazy<List<Trap>> traps;
   private final PracticePlan practice;
   private final Others others;
 
@@ -69,6 +70,7 @@ public final class Study {
     this.vibrato = new Lazy<>(() -> VibratoPlanner.plan(brief(), leftHand()));
     this.bow = new Lazy<>(() -> new FingerHops(leftHand()).saidOn(hands.bow()));
     this.chunks = new Lazy<>(this::cut);
+    this.traps = new Lazy<>(this::findTraps);
     this.drills = new Lazy<>(() -> DrillChoice.of(drillSource(), practice.ladder()));
     this.practice = practice;
     this.others = others;
@@ -215,12 +217,16 @@ public final class Study {
 
   /** What is easily misread on the page, in order of the notes. */
   public List<Trap> traps() {
+    return traps.get();
+  }
+
+  private List<Trap> findTraps() {
     boolean rests = choices.tempo().occasion().countsLongRests();
-    List<Trap> traps = new ArrayList<>(Traps.of(brief().reading()));
-    traps.addAll(new FlippingPatterns(this).find());
-    traps.removeIf(t -> !rests && t.kind() == Trap.Kind.LONG_REST);
-    traps.sort(Comparator.comparingInt(Trap::note));
-    return traps;
+    List<Trap> found = new ArrayList<>(Traps.of(brief().reading()));
+    found.addAll(new FlippingPatterns(this).find());
+    found.removeIf(t -> !rests && t.kind() == Trap.Kind.LONG_REST);
+    found.sort(Comparator.comparingInt(Trap::note));
+    return List.copyOf(found);
   }
 
   /** Whether a trap of this passage was ticked off. */

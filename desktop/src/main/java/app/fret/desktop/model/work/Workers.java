@@ -164,7 +164,7 @@ public final class Workers {
    * @param onFault hears what went wrong, on the window's thread
    */
   public void planWhileOpen(Runnable task, Consumer<Notice> onFault) {
-    whileOpen(planning, task, onFault);
+    whileOpen(planning, guarded(task, onFault));
   }
 
   /**
@@ -173,11 +173,10 @@ public final class Workers {
    * @param onFault hears what went wrong, on the window's thread
    */
   public void keepWhileOpen(Runnable task, Consumer<Notice> onFault) {
-    whileOpen(keeping, task, onFault);
+    whileOpen(keeping, guarded(task, onFault));
   }
 
-  private void whileOpen(Executor executor, Runnable task, Consumer<Notice> onFault) {
-    Runnable guarded = guarded(task, onFault);
+  private void whileOpen(Executor executor, Runnable guarded) {
     try {
       execute(
           executor,
@@ -187,7 +186,7 @@ public final class Workers {
             }
           });
     } catch (RejectedExecutionException e) {
-      // Between the last decision and its showing the window was closed.
+      // It was asked for by something that ran while the window was being closed.
     }
   }
 
@@ -198,11 +197,12 @@ public final class Workers {
   public void planForShow(Object purpose, Runnable task, Consumer<Notice> onFault) {
     Object ticket = new Object();
     newest.put(purpose, ticket);
-    execute(
+    Runnable guarded = guarded(task, onFault);
+    whileOpen(
         planning,
         () -> {
-          if (!finishing && newest.remove(purpose, ticket)) {
-            guarded(task, onFault).run();
+          if (newest.remove(purpose, ticket)) {
+            guarded.run();
           }
         });
   }

@@ -26,6 +26,10 @@ import javafx.scene.layout.VBox;
 /** The passage as it is printed, with a tab at everything that is easily misread. */
 final class ReadStation extends VBox {
   private final ScoreView score;
+
+  /** What the tabs are worked out for: of several studies the newest counts. */
+  private final Object flagging = new Object();
+
   private final PassageDesk desk;
   private final Set<Lane> hidden = new HashSet<>();
   private final HBox origins = new HBox(4);
@@ -106,7 +110,7 @@ final class ReadStation extends VBox {
 
   private void show(Study study) {
     showOrigins(study);
-    score.flagsProperty().set(flags(study));
+    desk.layOut(flagging, () -> flags(study), score.flagsProperty()::set);
     score.studyProperty().set(Optional.of(study));
   }
 

@@ -27,9 +27,13 @@ final class TrapList extends VBox {
     show();
   }
 
+  /** Found beside the window's thread, once for each study. */
   private void show() {
     Study study = desk.study();
-    List<Trap> traps = study.traps();
+    desk.layOut(this, study::traps, traps -> show(study, traps));
+  }
+
+  private void show(Study study, List<Trap> traps) {
     long open = traps.stream().filter(t -> !study.hasSeen(t)).count();
     Label count = Parts.label(count(traps.size(), (int) open), "quiet");
     count.setId("traps-count");

@@ -7,6 +7,7 @@ import app.fret.desktop.view.part.Parts;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.hand.Placement;
 import app.fret.study.Pinned;
+import app.fret.study.Study;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -25,6 +26,9 @@ import javafx.scene.layout.VBox;
  * else was possible; then the hard spots of the passage. Each section is a class of its own.
  */
 final class WhyPanel extends VBox {
+  /** What a pin is weighed for: of several notes the newest counts. */
+  private final Object pinWeighed = new Object();
+
   private final PassageDesk desk;
   private final VBox content = new VBox(5);
   private final Button pin =
@@ -86,20 +90,34 @@ final class WhyPanel extends VBox {
     showActions(plan);
   }
 
-  /** What a pinned note costs more than it would cost free, and why. */
+  /**
+   * What a pinned note costs more than it would cost free, and why: it is planned without the pin
+   * beside the window's thread, and said when that is done.
+   */
   private List<Node> pinned(NotePlan plan, NoteWords words) {
-    Optional<Pinned> pinned = desk.study().whyPinned(plan.note().number());
-    if (pinned.isEmpty()) {
+    int note = plan.note().number();
+    Study study = desk.study();
+    if (study.pinsOn(note).isEmpty()) {
       return List.of();
     }
-    String extra = String.format(Locale.ROOT, "%.1f", pinned.get().extraEffort());
+    VBox said = new VBox(6, Parts.heading("Your pin"), Parts.words("Weighing it …", "quiet"));
+    desk.layOut(
+        pinWeighed,
+        () -> study.whyPinned(note),
+        pinned ->
+            said.getChildren().setAll(pinned.map(p -> words(p, words, note)).orElse(List.of())));
+    return List.of(said);
+  }
+
+  private static List<Node> words(Pinned pinned, NoteWords words, int note) {
+    String extra = String.format(Locale.ROOT, "%.1f", pinned.extraEffort());
     return List.of(
         Parts.heading("Your pin"),
         Parts.words(
-            pinned.get().why().isEmpty()
+            pinned.why().isEmpty()
                 ? "It costs nothing: the best plan takes the note so."
                 : "It costs " + extra + " more than leaving the note free:"),
-        Parts.words(words.differences(pinned.get().why(), plan.note().number()), "small"));
+        Parts.words(words.differences(pinned.why(), note), "small"));
   }
 
   private List<Node> ofPassage() {

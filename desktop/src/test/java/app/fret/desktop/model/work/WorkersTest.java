@@ -186,4 +186,28 @@ class WorkersTest {
     assertThat(begun.await(PATIENCE_SECONDS, TimeUnit.SECONDS)).isTrue();
     assertThat(heard).containsExactly("music");
   }
+
+  @Test
+  void whatAsksForMoreWhileTheWindowClosesIsNoMistake() throws Exception {
+    CountDownLatch running = new CountDownLatch(1);
+    CountDownLatch closing = new CountDownLatch(1);
+    workers.planForShow(
+        this,
+        () -> {
+          running.countDown();
+          await(closing);
+          workers.planForShow(this, () -> heard.add("too late"), noFault());
+        },
+        noFault());
+    assertThat(running.await(PATIENCE_SECONDS, TimeUnit.SECONDS)).isTrue();
+    Thread closer = new Thread(workers::finish);
+    closer.start();
+    while (closer.getState() != Thread.State.TIMED_WAITING) {
+      Thread.onSpinWait();
+    }
+    closing.countDown();
+    closer.join(TimeUnit.SECONDS.toMillis(PATIENCE_SECONDS));
+    assertThat(mistakes).isEmpty();
+    assertThat(heard).isEmpty();
+  }
 }

@@ -3,7 +3,7 @@ package app.fret.book;
 import app.fret.files.packet.Packet;
 import app.fret.instrument.PlayerSetup;
 import app.fret.leaning.KeptWay;
-import app.fret.leaning.Leaning;
+import app.fret.leaning.LearnedWeights;
 import app.fret.leaning.Side;
 import app.fret.practice.schedule.Learner;
 import app.fret.score.NoteRef;
@@ -177,8 +177,9 @@ public final class Book implements AutoCloseable {
         () -> {
           added[0] = passages.add(passage);
           for (Side side : Side.values()) {
-            List<Leaning> leanings = Leaning.of(keptWays.of(passage.playerId(), side));
-            decisions.beginWith(added[0].id(), side, Leaning.weights(leanings));
+            List<LearnedWeights> leanings =
+                LearnedWeights.of(keptWays.of(passage.playerId(), side));
+            decisions.beginWith(added[0].id(), side, LearnedWeights.weights(leanings));
           }
         });
     return added[0];

@@ -20,9 +20,4 @@ public record BookPlayer(long id, String name, PlayerSetup setup) {
   public Player player() {
     return setup.player(name);
   }
-
-  /** The same player with another setup. */
-  public BookPlayer withSetup(PlayerSetup newSetup) {
-    return new BookPlayer(id, name, newSetup);
-  }
 }

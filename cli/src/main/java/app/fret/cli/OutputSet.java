@@ -47,14 +47,6 @@ final class OutputSet {
     return this;
   }
 
-  /** Makes sure that a file is none of the inputs, before any work is done. */
-  static void requireOther(String option, ScoreInput input, Path file) {
-    if (input.isSame(file)) {
-      throw new IllegalArgumentException(
-          option + file.getFileName() + " is the input itself, which is never replaced");
-    }
-  }
-
   /** Whether two names mean one file, even one that is not there yet. */
   private static boolean isSame(Path one, Path other) {
     try {

@@ -183,7 +183,8 @@ final class PlanOptions {
   Study study(Opened opened, Study.Steps steps) throws ScoreRejectedException {
     Passage passage = opened.passage();
     try {
-      return Study.of(passage, opened.player(), opened.choices(), steps).beside(opened.others());
+      return Study.of(passage, opened.player(), opened.choices(), steps)
+          .withOthers(opened.others());
     } catch (OutOfRangeException e) {
       throw new ScoreRejectedException(place(passage).inBar(e.barLabel()), e.reason());
     } catch (PinConflictException e) {
@@ -257,7 +258,7 @@ final class PlanOptions {
       int note = option.note().in(reading, "--" + STROKE).number();
       option
           .decision()
-          .emptyOn(note, reading.notes().size())
+          .whyWithoutEffect(note, reading.notes().size())
           .ifPresent(
               why -> {
                 throw new IllegalArgumentException("--" + STROKE + " " + text + ": " + why);

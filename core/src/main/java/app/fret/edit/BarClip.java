@@ -52,11 +52,11 @@ public final class BarClip {
         stretchesIn(all.octaves(), ids));
   }
 
-  private static <T> List<Hung<T>> hungIn(List<Hung<T>> all, Set<Integer> ids) {
+  private static <T> List<AnchoredSign<T>> hungIn(List<AnchoredSign<T>> all, Set<Integer> ids) {
     return all.stream().filter(h -> ids.contains(h.at().item())).toList();
   }
 
-  private static <T> List<Stretch<T>> stretchesIn(List<Stretch<T>> all, Set<Integer> ids) {
+  private static <T> List<SpanSign<T>> stretchesIn(List<SpanSign<T>> all, Set<Integer> ids) {
     return all.stream()
         .filter(s -> ids.contains(s.from().item()) && ids.contains(s.to().item()))
         .toList();
@@ -102,14 +102,15 @@ public final class BarClip {
     return both;
   }
 
-  private static <T> List<Stretch<T>> moved(List<Stretch<T>> all, Map<Integer, Integer> idOf) {
+  private static <T> List<SpanSign<T>> moved(List<SpanSign<T>> all, Map<Integer, Integer> idOf) {
     return all.stream()
-        .map(s -> new Stretch<>(moved(s.from(), idOf), moved(s.to(), idOf), s.what()))
+        .map(s -> new SpanSign<>(moved(s.from(), idOf), moved(s.to(), idOf), s.what()))
         .toList();
   }
 
-  private static <T> List<Hung<T>> movedHung(List<Hung<T>> all, Map<Integer, Integer> idOf) {
-    return all.stream().map(h -> new Hung<>(moved(h.at(), idOf), h.what())).toList();
+  private static <T> List<AnchoredSign<T>> movedHung(
+      List<AnchoredSign<T>> all, Map<Integer, Integer> idOf) {
+    return all.stream().map(h -> new AnchoredSign<>(moved(h.at(), idOf), h.what())).toList();
   }
 
   private static Anchor moved(Anchor anchor, Map<Integer, Integer> idOf) {

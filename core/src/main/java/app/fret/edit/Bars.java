@@ -110,8 +110,8 @@ final class Bars {
     Manuscript now = music;
     if (inside) {
       Anchor here = Anchor.start(bar.items().get(at.position()).id());
-      List<Hung<Clef>> clefs = Signs.minus(now.signs().clefs(), c -> c.at().equals(here));
-      now = now.with(now.signs().withClefs(Signs.plus(clefs, new Hung<>(here, clef))));
+      List<AnchoredSign<Clef>> clefs = Signs.minus(now.signs().clefs(), c -> c.at().equals(here));
+      now = now.with(now.signs().withClefs(Signs.plus(clefs, new AnchoredSign<>(here, clef))));
     }
     return clefsFrom(now, inside || next ? at.bar() + 1 : at.bar(), old, clef);
   }

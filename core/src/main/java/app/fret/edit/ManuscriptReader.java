@@ -81,37 +81,38 @@ final class ManuscriptReader {
             Directions.OctaveShift::octaves));
   }
 
-  private List<Hung<Clef>> clefs() {
-    List<Hung<Clef>> clefs = new ArrayList<>();
+  private List<AnchoredSign<Clef>> clefs() {
+    List<AnchoredSign<Clef>> clefs = new ArrayList<>();
     for (Bar bar : passage.bars()) {
       for (Bar.ClefAt at : bar.clefs().subList(1, bar.clefs().size())) {
-        clefs.add(new Hung<>(start(at.onset()), at.clef()));
+        clefs.add(new AnchoredSign<>(start(at.onset()), at.clef()));
       }
     }
     return clefs;
   }
 
-  private static <T> Stretch<T> stretch(Span span, T what) {
-    return new Stretch<>(Anchor.start(span.first()), Anchor.end(span.last()), what);
+  private static <T> SpanSign<T> stretch(Span span, T what) {
+    return new SpanSign<>(Anchor.start(span.first()), Anchor.end(span.last()), what);
   }
 
-  private static Stretch<Signs.Group> tuplet(Tuplet tuplet) {
+  private static SpanSign<Signs.Group> tuplet(Tuplet tuplet) {
     return stretch(tuplet.span(), new Signs.Group(tuplet.ratio(), tuplet.bracket()));
   }
 
-  private <D, T> List<Hung<T>> hung(List<D> all, Function<D, Fraction> onset, Function<D, T> what) {
-    List<Hung<T>> hung = new ArrayList<>();
+  private <D, T> List<AnchoredSign<T>> hung(
+      List<D> all, Function<D, Fraction> onset, Function<D, T> what) {
+    List<AnchoredSign<T>> hung = new ArrayList<>();
     for (D each : all) {
-      hung.add(new Hung<>(start(onset.apply(each)), what.apply(each)));
+      hung.add(new AnchoredSign<>(start(onset.apply(each)), what.apply(each)));
     }
     return hung;
   }
 
-  private <D, T> List<Stretch<T>> stretches(
+  private <D, T> List<SpanSign<T>> stretches(
       List<D> all, Function<D, Fraction> from, Function<D, Fraction> to, Function<D, T> what) {
-    List<Stretch<T>> found = new ArrayList<>();
+    List<SpanSign<T>> found = new ArrayList<>();
     for (D each : all) {
-      found.add(new Stretch<>(start(from.apply(each)), end(to.apply(each)), what.apply(each)));
+      found.add(new SpanSign<>(start(from.apply(each)), end(to.apply(each)), what.apply(each)));
     }
     return found;
   }

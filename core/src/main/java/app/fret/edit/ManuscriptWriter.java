@@ -79,14 +79,14 @@ final class ManuscriptWriter {
   }
 
   private void addSpans() {
-    for (Stretch<String> slur : manuscript.signs().slurs()) {
+    for (SpanSign<String> slur : manuscript.signs().slurs()) {
       int first = eventOf.get(slur.from().item());
       int last = eventOf.get(slur.to().item());
       if (first < last) {
         builder.slur(first, last);
       }
     }
-    for (Stretch<Signs.Group> tuplet : manuscript.signs().tuplets()) {
+    for (SpanSign<Signs.Group> tuplet : manuscript.signs().tuplets()) {
       int first = eventOf.get(tuplet.from().item());
       int last = eventOf.get(tuplet.to().item());
       if (first <= last) {
@@ -114,7 +114,7 @@ final class ManuscriptWriter {
   }
 
   private <T, D> List<D> hung(
-      List<Hung<T>> all, BiFunction<Fraction, T, D> make, Function<D, Fraction> onset) {
+      List<AnchoredSign<T>> all, BiFunction<Fraction, T, D> make, Function<D, Fraction> onset) {
     return all.stream()
         .map(each -> make.apply(moment(each.at()), each.what()))
         .sorted(Comparator.comparing(onset))
@@ -127,9 +127,9 @@ final class ManuscriptWriter {
   }
 
   private <T, D> List<D> stretches(
-      List<Stretch<T>> all, Reaching<T, D> make, Function<D, Fraction> onset) {
+      List<SpanSign<T>> all, Reaching<T, D> make, Function<D, Fraction> onset) {
     List<D> made = new ArrayList<>();
-    for (Stretch<T> each : all) {
+    for (SpanSign<T> each : all) {
       Fraction from = moment(each.from());
       Fraction to = moment(each.to());
       if (from.compareTo(to) < 0) {

@@ -61,7 +61,7 @@ final class PenPitch {
     Measure bar = music.measures().get(at.bar());
     Clef clef = bar.clef();
     for (Item item : bar.items().subList(0, Math.min(at.position(), bar.items().size()))) {
-      for (Hung<Clef> change : music.signs().clefs()) {
+      for (AnchoredSign<Clef> change : music.signs().clefs()) {
         clef = change.at().item() == item.id() ? change.what() : clef;
       }
     }

@@ -13,7 +13,7 @@ final class PenSigns {
     if (first == last) {
       return music;
     }
-    Stretch<String> slur = new Stretch<>(Anchor.start(first), Anchor.end(last), "slur");
+    SpanSign<String> slur = new SpanSign<>(Anchor.start(first), Anchor.end(last), "slur");
     Signs signs = music.signs();
     boolean there = signs.slurs().contains(slur);
     return music.with(
@@ -23,9 +23,9 @@ final class PenSigns {
 
   /** A wedge from one note to another, in place of another there; one that is there goes. */
   static Manuscript wedged(Manuscript music, int first, int last, boolean growing) {
-    Stretch<Boolean> wedge = new Stretch<>(Anchor.start(first), Anchor.end(last), growing);
+    SpanSign<Boolean> wedge = new SpanSign<>(Anchor.start(first), Anchor.end(last), growing);
     Signs signs = music.signs();
-    List<Stretch<Boolean>> others =
+    List<SpanSign<Boolean>> others =
         Signs.minus(
             signs.hairpins(), h -> h.from().equals(wedge.from()) && h.to().equals(wedge.to()));
     boolean there = signs.hairpins().contains(wedge);
@@ -56,10 +56,10 @@ final class PenSigns {
                 .withTempos(replaced(music.signs().tempos(), first.get().id(), tempo, false)));
   }
 
-  private static <T> List<Hung<T>> replaced(
-      List<Hung<T>> all, int item, T what, boolean onlyRemove) {
+  private static <T> List<AnchoredSign<T>> replaced(
+      List<AnchoredSign<T>> all, int item, T what, boolean onlyRemove) {
     Anchor at = Anchor.start(item);
-    List<Hung<T>> others = Signs.minus(all, h -> h.at().equals(at));
-    return onlyRemove ? others : Signs.plus(others, new Hung<>(at, what));
+    List<AnchoredSign<T>> others = Signs.minus(all, h -> h.at().equals(at));
+    return onlyRemove ? others : Signs.plus(others, new AnchoredSign<>(at, what));
   }
 }

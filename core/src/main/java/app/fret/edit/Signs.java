@@ -23,15 +23,15 @@ import java.util.function.Predicate;
  * @param octaves octave lines, by the octaves they move
  */
 record Signs(
-    List<Stretch<String>> slurs,
-    List<Stretch<Group>> tuplets,
-    List<Hung<String>> dynamics,
-    List<Hung<Text>> words,
-    List<Hung<Tempo>> tempos,
-    List<Hung<String>> rehearsals,
-    List<Hung<Clef>> clefs,
-    List<Stretch<Boolean>> hairpins,
-    List<Stretch<Integer>> octaves) {
+    List<SpanSign<String>> slurs,
+    List<SpanSign<Group>> tuplets,
+    List<AnchoredSign<String>> dynamics,
+    List<AnchoredSign<Text>> words,
+    List<AnchoredSign<Tempo>> tempos,
+    List<AnchoredSign<String>> rehearsals,
+    List<AnchoredSign<Clef>> clefs,
+    List<SpanSign<Boolean>> hairpins,
+    List<SpanSign<Integer>> octaves) {
 
   /** No sign at all. */
   static final Signs NONE =
@@ -67,31 +67,31 @@ record Signs(
     octaves = List.copyOf(octaves);
   }
 
-  Signs withSlurs(List<Stretch<String>> all) {
+  Signs withSlurs(List<SpanSign<String>> all) {
     return new Signs(all, tuplets, dynamics, words, tempos, rehearsals, clefs, hairpins, octaves);
   }
 
-  Signs withTuplets(List<Stretch<Group>> all) {
+  Signs withTuplets(List<SpanSign<Group>> all) {
     return new Signs(slurs, all, dynamics, words, tempos, rehearsals, clefs, hairpins, octaves);
   }
 
-  Signs withDynamics(List<Hung<String>> all) {
+  Signs withDynamics(List<AnchoredSign<String>> all) {
     return new Signs(slurs, tuplets, all, words, tempos, rehearsals, clefs, hairpins, octaves);
   }
 
-  Signs withWords(List<Hung<Text>> all) {
+  Signs withWords(List<AnchoredSign<Text>> all) {
     return new Signs(slurs, tuplets, dynamics, all, tempos, rehearsals, clefs, hairpins, octaves);
   }
 
-  Signs withTempos(List<Hung<Tempo>> all) {
+  Signs withTempos(List<AnchoredSign<Tempo>> all) {
     return new Signs(slurs, tuplets, dynamics, words, all, rehearsals, clefs, hairpins, octaves);
   }
 
-  Signs withClefs(List<Hung<Clef>> all) {
+  Signs withClefs(List<AnchoredSign<Clef>> all) {
     return new Signs(slurs, tuplets, dynamics, words, tempos, rehearsals, all, hairpins, octaves);
   }
 
-  Signs withHairpins(List<Stretch<Boolean>> all) {
+  Signs withHairpins(List<SpanSign<Boolean>> all) {
     return new Signs(slurs, tuplets, dynamics, words, tempos, rehearsals, clefs, all, octaves);
   }
 
@@ -133,23 +133,23 @@ record Signs(
   private record Moves(
       Map<Integer, Optional<Integer>> next, Map<Integer, Optional<Integer>> before) {
 
-    <T> List<Hung<T>> hung(List<Hung<T>> all, boolean stays) {
-      List<Hung<T>> left = new ArrayList<>();
-      for (Hung<T> each : all) {
+    <T> List<AnchoredSign<T>> hung(List<AnchoredSign<T>> all, boolean stays) {
+      List<AnchoredSign<T>> left = new ArrayList<>();
+      for (AnchoredSign<T> each : all) {
         if (!next.containsKey(each.at().item())) {
           left.add(each);
         } else if (stays) {
           next.get(each.at().item())
-              .ifPresent(item -> left.add(new Hung<>(Anchor.start(item), each.what())));
+              .ifPresent(item -> left.add(new AnchoredSign<>(Anchor.start(item), each.what())));
         }
       }
       return left;
     }
 
     /** A stretch whose ends cross has lost all that it reached over. */
-    <T> List<Stretch<T>> stretches(List<Stretch<T>> all) {
-      List<Stretch<T>> left = new ArrayList<>();
-      for (Stretch<T> each : all) {
+    <T> List<SpanSign<T>> stretches(List<SpanSign<T>> all) {
+      List<SpanSign<T>> left = new ArrayList<>();
+      for (SpanSign<T> each : all) {
         boolean fromGoes = next.containsKey(each.from().item());
         boolean toGoes = next.containsKey(each.to().item());
         Optional<Integer> from =
@@ -160,7 +160,7 @@ record Signs(
         if (from.isPresent() && to.isPresent() && !crossed) {
           Anchor start = fromGoes ? each.from().on(from.get()) : each.from();
           Anchor end = toGoes ? each.to().on(to.get()) : each.to();
-          left.add(new Stretch<>(start, end, each.what()));
+          left.add(new SpanSign<>(start, end, each.what()));
         }
       }
       return left;

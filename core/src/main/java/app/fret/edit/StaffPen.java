@@ -99,11 +99,6 @@ public final class StaffPen {
     return slurFrom.isPresent();
   }
 
-  /** Whether a wedge is begun and not ended. */
-  public boolean wedgeIsOpen() {
-    return wedgeFrom.isPresent();
-  }
-
   /** Bars of the selection or of the caret: the first and the last. */
   public Span bars() {
     int other = held.map(Caret::bar).orElse(caret.bar());

@@ -16,7 +16,7 @@ final class Tuplets {
    */
   static Signs regrouped(Signs signs, Measure measure) {
     List<Integer> ids = measure.items().stream().map(Item::id).toList();
-    List<Stretch<Signs.Group>> all =
+    List<SpanSign<Signs.Group>> all =
         new ArrayList<>(Signs.minus(signs.tuplets(), t -> ids.contains(t.from().item())));
     List<Item> run = new ArrayList<>();
     for (Item item : measure.items()) {
@@ -49,12 +49,12 @@ final class Tuplets {
     return even && sum.compareTo(shortest.multiply(ratio.normal())) >= 0;
   }
 
-  private static void close(List<Item> run, List<Stretch<Signs.Group>> all) {
+  private static void close(List<Item> run, List<SpanSign<Signs.Group>> all) {
     if (!run.isEmpty()) {
       TupletRatio ratio = run.get(0).written().ratio();
       boolean beamed = run.stream().allMatch(i -> !i.isRest() && i.written().value().flags() > 0);
       all.add(
-          new Stretch<>(
+          new SpanSign<>(
               Anchor.start(run.get(0).id()),
               Anchor.end(run.get(run.size() - 1).id()),
               new Signs.Group(ratio, !beamed)));

@@ -22,7 +22,7 @@ final class FingerHops {
   }
 
   /** The bow with a hint on each stroke in which a finger hops. */
-  BowPlan saidOn(BowPlan bow) {
+  BowPlan addTo(BowPlan bow) {
     List<Stroke> strokes = new ArrayList<>();
     for (Stroke stroke : bow.strokes()) {
       strokes.add(stroke.saying(hints(stroke)));

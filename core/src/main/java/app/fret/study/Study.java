@@ -68,7 +68,7 @@ public final class Study {
     this.pins = List.copyOf(PinAt.in(hands.brief().reading().places(), choices.pins()));
     this.tuning = new Lazy<>(() -> new TuningPlanner().plan(brief(), leftHand()));
     this.vibrato = new Lazy<>(() -> VibratoPlanner.plan(brief(), leftHand()));
-    this.bow = new Lazy<>(() -> new FingerHops(leftHand()).saidOn(hands.bow()));
+    this.bow = new Lazy<>(() -> new FingerHops(leftHand()).addTo(hands.bow()));
     this.chunks = new Lazy<>(this::cut);
     this.traps = new Lazy<>(this::findTraps);
     this.drills = new Lazy<>(() -> DrillChoice.of(drillSource(), practice.ladder()));
@@ -206,7 +206,7 @@ public final class Study {
   }
 
   /** The same study beside other parts of its score. */
-  public Study beside(Others newOthers) {
+  public Study withOthers(Others newOthers) {
     return new Study(choices, hands, practice, newOthers);
   }
 

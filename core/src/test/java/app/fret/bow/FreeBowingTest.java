@@ -9,7 +9,7 @@ import app.fret.bow.effort.BowWeights;
 import app.fret.bow.search.BowJoints;
 import app.fret.bow.search.BowSearch;
 import app.fret.bow.search.Candidates;
-import app.fret.bow.search.Lifts;
+import app.fret.bow.search.JointCosts;
 import app.fret.bow.search.StrokeTable;
 import app.fret.bow.stroke.BowChoices;
 import app.fret.bow.stroke.BowLine;
@@ -161,7 +161,8 @@ class FreeBowingTest {
       }
       for (int k = 0; k < drafts.size(); k++) {
         if (drafts.get(k).notes().first() == drafts.get(i).notes().last() + 1) {
-          addJoint(graph, i, k, new Lifts(joints.between(drafts.get(i), drafts.get(k)), COARSE));
+          addJoint(
+              graph, i, k, new JointCosts(joints.between(drafts.get(i), drafts.get(k)), COARSE));
         }
       }
     }
@@ -203,7 +204,7 @@ class FreeBowingTest {
       SimpleDirectedWeightedGraph<String, DefaultWeightedEdge> graph,
       int from,
       int to,
-      Lifts lifts) {
+      JointCosts lifts) {
     for (int state = 0; state < 2 * COARSE; state++) {
       for (int next = 0; next < 2 * COARSE; next++) {
         double effort = lifts.effort(state / COARSE, state % COARSE, next / COARSE, next % COARSE);

@@ -57,9 +57,9 @@ class PossibleStudyTest {
 
   @Test
   void aDecisionThatSaysNothingOnItsNoteSaysWhy() {
-    assertThat(StrokeDecision.parse("join").emptyOn(0, 4)).isPresent();
-    assertThat(StrokeDecision.parse("join").emptyOn(1, 4)).isEmpty();
-    assertThat(StrokeDecision.parse("split").emptyOn(3, 4)).isPresent();
-    assertThat(StrokeDecision.parse("up").emptyOn(0, 4)).isEmpty();
+    assertThat(StrokeDecision.parse("join").whyWithoutEffect(0, 4)).isPresent();
+    assertThat(StrokeDecision.parse("join").whyWithoutEffect(1, 4)).isEmpty();
+    assertThat(StrokeDecision.parse("split").whyWithoutEffect(3, 4)).isPresent();
+    assertThat(StrokeDecision.parse("up").whyWithoutEffect(0, 4)).isEmpty();
   }
 }

@@ -1,6 +1,6 @@
 package app.fret.bow.effort;
 
-import app.fret.bow.stroke.Demand;
+import app.fret.bow.stroke.StrokeProfile;
 import app.fret.bow.stroke.Way;
 import java.util.Locale;
 
@@ -20,7 +20,7 @@ final class AmountTerm extends NamedTerm {
   }
 
   @Override
-  public double effort(Demand demand, Way way) {
+  public double effort(StrokeProfile demand, Way way) {
     double cm = Math.max(way.amount() * demand.hairCm(), 0.05);
     double off = Math.log(cm / demand.targetCm());
     double effort = (demand.isAmountDecided() ? DECIDED : 1) * off * off;
@@ -32,7 +32,7 @@ final class AmountTerm extends NamedTerm {
   }
 
   @Override
-  public String reason(Demand demand, Way way) {
+  public String reason(StrokeProfile demand, Way way) {
     double cm = way.amount() * demand.hairCm();
     if (demand.slowestCm() > RUNS_OUT * demand.hairCm()) {
       return String.format(

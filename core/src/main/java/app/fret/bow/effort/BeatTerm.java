@@ -1,6 +1,6 @@
 package app.fret.bow.effort;
 
-import app.fret.bow.stroke.Demand;
+import app.fret.bow.stroke.StrokeProfile;
 import app.fret.bow.stroke.Way;
 
 /** Down on strong beats, up on pickups. */
@@ -16,20 +16,20 @@ final class BeatTerm extends NamedTerm {
   }
 
   @Override
-  public double effort(Demand demand, Way way) {
+  public double effort(StrokeProfile demand, Way way) {
     if (demand.goesAsItComes()) {
       return 0;
     }
     if (!way.isUp()) {
       return WEAK_DOWN * Math.max(0, WEAK_BELOW - demand.stress());
     }
-    double relief = Demand.clip(1 - LENGTH_RELIEF * demand.ofBar(), 0.3, 1);
+    double relief = StrokeProfile.clip(1 - LENGTH_RELIEF * demand.ofBar(), 0.3, 1);
     double loud = demand.isLoud() ? LOUDER : 1;
     return relief * Math.max(0, demand.stress() - FROM_BEAT) * loud;
   }
 
   @Override
-  public String reason(Demand demand, Way way) {
+  public String reason(StrokeProfile demand, Way way) {
     return way.isUp() ? "An up-bow on a strong beat." : "A down-bow on a weak place.";
   }
 }

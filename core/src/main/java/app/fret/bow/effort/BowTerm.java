@@ -1,6 +1,6 @@
 package app.fret.bow.effort;
 
-import app.fret.bow.stroke.Demand;
+import app.fret.bow.stroke.StrokeProfile;
 import app.fret.bow.stroke.Way;
 import java.util.OptionalDouble;
 
@@ -29,10 +29,10 @@ public interface BowTerm {
    * @param demand what the stroke asks for
    * @param way how it is drawn; only what {@link #look()} names is looked at
    */
-  double effort(Demand demand, Way way);
+  double effort(StrokeProfile demand, Way way);
 
   /** Why, in plain words. */
-  String reason(Demand demand, Way way);
+  String reason(StrokeProfile demand, Way way);
 
   /** What of a way a term looks at. */
   enum Look {

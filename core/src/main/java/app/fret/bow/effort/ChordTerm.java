@@ -1,7 +1,7 @@
 package app.fret.bow.effort;
 
-import app.fret.bow.stroke.Demand;
 import app.fret.bow.stroke.StrokeKind;
+import app.fret.bow.stroke.StrokeProfile;
 import app.fret.bow.stroke.Way;
 
 /** Chords go down, from near the frog. */
@@ -15,7 +15,7 @@ final class ChordTerm extends NamedTerm {
   }
 
   @Override
-  public double effort(Demand demand, Way way) {
+  public double effort(StrokeProfile demand, Way way) {
     if (demand.kind() != StrokeKind.CHORD) {
       return 0;
     }
@@ -23,7 +23,7 @@ final class ChordTerm extends NamedTerm {
   }
 
   @Override
-  public String reason(Demand demand, Way way) {
+  public String reason(StrokeProfile demand, Way way) {
     return way.isUp() ? "A chord on an up-bow." : "A chord begins away from the frog.";
   }
 }

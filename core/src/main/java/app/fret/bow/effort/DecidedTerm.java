@@ -1,7 +1,7 @@
 package app.fret.bow.effort;
 
-import app.fret.bow.stroke.Demand;
 import app.fret.bow.stroke.StrokeDecision.Act;
+import app.fret.bow.stroke.StrokeProfile;
 import app.fret.bow.stroke.Way;
 import app.fret.score.BowDirection;
 
@@ -17,7 +17,7 @@ final class DecidedTerm extends NamedTerm {
   }
 
   @Override
-  public double effort(Demand demand, Way way) {
+  public double effort(StrokeProfile demand, Way way) {
     boolean turned =
         demand
             .decided()
@@ -33,7 +33,7 @@ final class DecidedTerm extends NamedTerm {
   }
 
   @Override
-  public String reason(Demand demand, Way way) {
+  public String reason(StrokeProfile demand, Way way) {
     return "What you decided cannot be met here.";
   }
 }

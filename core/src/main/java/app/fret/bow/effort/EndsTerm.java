@@ -1,6 +1,6 @@
 package app.fret.bow.effort;
 
-import app.fret.bow.stroke.Demand;
+import app.fret.bow.stroke.StrokeProfile;
 import app.fret.bow.stroke.Way;
 
 /** The very ends of the hair. */
@@ -13,12 +13,12 @@ final class EndsTerm extends NamedTerm {
   }
 
   @Override
-  public double effort(Demand demand, Way way) {
+  public double effort(StrokeProfile demand, Way way) {
     return EFFORT * (Math.max(0, LAST - way.end()) + Math.max(0, way.end() - (1 - LAST)));
   }
 
   @Override
-  public String reason(Demand demand, Way way) {
+  public String reason(StrokeProfile demand, Way way) {
     return "It goes to the very end of the hair.";
   }
 }

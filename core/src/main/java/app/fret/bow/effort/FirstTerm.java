@@ -1,6 +1,6 @@
 package app.fret.bow.effort;
 
-import app.fret.bow.stroke.Demand;
+import app.fret.bow.stroke.StrokeProfile;
 import app.fret.bow.stroke.Way;
 
 /** The first stroke goes down on a first beat, unless it grows. */
@@ -13,12 +13,12 @@ final class FirstTerm extends NamedTerm {
   }
 
   @Override
-  public double effort(Demand demand, Way way) {
+  public double effort(StrokeProfile demand, Way way) {
     return demand.isFirstBeat() && way.isUp() && demand.growth() < GROWS ? 1 : 0;
   }
 
   @Override
-  public String reason(Demand demand, Way way) {
+  public String reason(StrokeProfile demand, Way way) {
     return "The first beat of all starts up.";
   }
 }

@@ -1,6 +1,6 @@
 package app.fret.bow.effort;
 
-import app.fret.bow.stroke.Demand;
+import app.fret.bow.stroke.StrokeProfile;
 import app.fret.bow.stroke.Way;
 
 /** A fading up-bow does not end at the heavy frog, a growing down-bow not at the light tip. */
@@ -14,7 +14,7 @@ final class HairpinEndTerm extends NamedTerm {
   }
 
   @Override
-  public double effort(Demand demand, Way way) {
+  public double effort(StrokeProfile demand, Way way) {
     double growth = demand.growth();
     boolean fadesUp = way.isUp() && growth < 0;
     boolean growsDown = !way.isUp() && growth > 0;
@@ -26,7 +26,7 @@ final class HairpinEndTerm extends NamedTerm {
   }
 
   @Override
-  public String reason(Demand demand, Way way) {
+  public String reason(StrokeProfile demand, Way way) {
     return way.isUp() ? "It fades at the heavy frog." : "It grows at the light tip.";
   }
 }

@@ -1,6 +1,6 @@
 package app.fret.bow.effort;
 
-import app.fret.bow.stroke.Demand;
+import app.fret.bow.stroke.StrokeProfile;
 import app.fret.bow.stroke.Way;
 
 /** Growing goes up, fading goes down. */
@@ -12,14 +12,14 @@ final class HairpinTerm extends NamedTerm {
   }
 
   @Override
-  public double effort(Demand demand, Way way) {
+  public double effort(StrokeProfile demand, Way way) {
     double growth = demand.growth();
     boolean against = way.isUp() ? growth < 0 : growth > 0;
     return against ? EFFORT * counted(growth) : 0;
   }
 
   @Override
-  public String reason(Demand demand, Way way) {
+  public String reason(StrokeProfile demand, Way way) {
     return way.isUp() ? "It fades on an up-bow." : "It grows on a down-bow.";
   }
 }

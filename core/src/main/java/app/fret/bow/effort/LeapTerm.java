@@ -1,6 +1,6 @@
 package app.fret.bow.effort;
 
-import app.fret.bow.stroke.Demand;
+import app.fret.bow.stroke.StrokeProfile;
 import app.fret.bow.stroke.Way;
 import java.util.Locale;
 
@@ -13,14 +13,14 @@ final class LeapTerm extends NamedTerm {
   }
 
   @Override
-  public double effort(Demand demand, Way way) {
+  public double effort(StrokeProfile demand, Way way) {
     double soft = demand.isSoft() ? 0.5 : 1;
     double out = way.start() * way.start();
     return demand.leap() < 2 ? 0 : EFFORT * soft * (demand.leap() - 1) * out;
   }
 
   @Override
-  public String reason(Demand demand, Way way) {
+  public String reason(StrokeProfile demand, Way way) {
     return String.format(Locale.ROOT, "A leap over a string at %.2f of the bow.", way.start());
   }
 }

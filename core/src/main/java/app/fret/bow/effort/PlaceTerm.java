@@ -1,7 +1,7 @@
 package app.fret.bow.effort;
 
 import app.fret.bow.stroke.BowParts;
-import app.fret.bow.stroke.Demand;
+import app.fret.bow.stroke.StrokeProfile;
 import app.fret.bow.stroke.Way;
 import java.util.Locale;
 
@@ -16,7 +16,7 @@ final class PlaceTerm extends NamedTerm {
   }
 
   @Override
-  public double effort(Demand demand, Way way) {
+  public double effort(StrokeProfile demand, Way way) {
     BowParts.Part part = demand.part();
     double room = demand.room();
     double off = part.outside(way.middle()) / PER_TENTH;
@@ -26,7 +26,7 @@ final class PlaceTerm extends NamedTerm {
   }
 
   @Override
-  public String reason(Demand demand, Way way) {
+  public String reason(StrokeProfile demand, Way way) {
     BowParts.Part part = demand.part();
     return String.format(
         Locale.ROOT,

@@ -1,6 +1,6 @@
 package app.fret.bow.effort;
 
-import app.fret.bow.stroke.Demand;
+import app.fret.bow.stroke.StrokeProfile;
 import app.fret.bow.stroke.Way;
 
 /** Bow signs of the part are kept, as far as they bind in the school. */
@@ -10,13 +10,13 @@ public final class PrintedTerm extends NamedTerm {
   }
 
   @Override
-  public double effort(Demand demand, Way way) {
+  public double effort(StrokeProfile demand, Way way) {
     boolean against = demand.printed().filter(p -> p != way.direction()).isPresent();
     return against && demand.decided().isEmpty() ? 1 : 0;
   }
 
   @Override
-  public String reason(Demand demand, Way way) {
+  public String reason(StrokeProfile demand, Way way) {
     return "The part asks for the other direction.";
   }
 }

@@ -1,7 +1,7 @@
 package app.fret.bow.effort;
 
-import app.fret.bow.stroke.Demand;
 import app.fret.bow.stroke.StrokeKind;
+import app.fret.bow.stroke.StrokeProfile;
 import app.fret.bow.stroke.Way;
 import java.util.Locale;
 
@@ -21,7 +21,7 @@ final class StrongTerm extends NamedTerm {
   }
 
   @Override
-  public double effort(Demand demand, Way way) {
+  public double effort(StrokeProfile demand, Way way) {
     double need = need(demand);
     if (need == 0) {
       return 0;
@@ -35,7 +35,7 @@ final class StrongTerm extends NamedTerm {
     return effort;
   }
 
-  private static double need(Demand demand) {
+  private static double need(StrokeProfile demand) {
     if (demand.accent() > 0) {
       return demand.accent() * (demand.kind() == StrokeKind.MARTELE ? BITTEN : 1);
     }
@@ -49,7 +49,7 @@ final class StrongTerm extends NamedTerm {
   }
 
   @Override
-  public String reason(Demand demand, Way way) {
+  public String reason(StrokeProfile demand, Way way) {
     boolean accented = demand.accent() > 0;
     return (accented ? "The accent" : "The loud start")
         + String.format(Locale.ROOT, " falls at %.2f of the bow, ", way.start())

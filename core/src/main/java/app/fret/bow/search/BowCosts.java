@@ -1,7 +1,7 @@
 package app.fret.bow.search;
 
 import app.fret.bow.effort.BowWeights;
-import app.fret.bow.stroke.Demand;
+import app.fret.bow.stroke.StrokeProfile;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,10 +13,10 @@ import java.util.Map;
 final class BowCosts {
   private final BowWeights weights;
   private final int places;
-  private final Map<Demand, StrokeTable> earlierTables;
-  private final Map<List<Object>, Lifts> earlierLifts;
-  private final Map<Demand, StrokeTable> tables = new HashMap<>();
-  private final Map<List<Object>, Lifts> lifts = new HashMap<>();
+  private final Map<StrokeProfile, StrokeTable> earlierTables;
+  private final Map<List<Object>, JointCosts> earlierLifts;
+  private final Map<StrokeProfile, StrokeTable> tables = new HashMap<>();
+  private final Map<List<Object>, JointCosts> lifts = new HashMap<>();
 
   BowCosts(BowWeights weights, int places) {
     this(weights, places, Map.of(), Map.of());
@@ -25,8 +25,8 @@ final class BowCosts {
   private BowCosts(
       BowWeights weights,
       int places,
-      Map<Demand, StrokeTable> earlierTables,
-      Map<List<Object>, Lifts> earlierLifts) {
+      Map<StrokeProfile, StrokeTable> earlierTables,
+      Map<List<Object>, JointCosts> earlierLifts) {
     this.weights = weights;
     this.places = places;
     this.earlierTables = earlierTables;
@@ -38,7 +38,7 @@ final class BowCosts {
     return new BowCosts(weights, places, tables, lifts);
   }
 
-  StrokeTable of(Demand demand) {
+  StrokeTable of(StrokeProfile demand) {
     StrokeTable table = tables.get(demand);
     if (table == null) {
       StrokeTable earlier = earlierTables.get(demand);
@@ -48,12 +48,12 @@ final class BowCosts {
     return table;
   }
 
-  Lifts of(BowJoints.Joint joint) {
+  JointCosts of(BowJoints.Joint joint) {
     List<Object> look = joint.look();
-    Lifts found = lifts.get(look);
+    JointCosts found = lifts.get(look);
     if (found == null) {
-      Lifts earlier = earlierLifts.get(look);
-      found = earlier == null ? new Lifts(joint, places) : earlier;
+      JointCosts earlier = earlierLifts.get(look);
+      found = earlier == null ? new JointCosts(joint, places) : earlier;
       lifts.put(look, found);
     }
     return found;

@@ -36,7 +36,7 @@ public final class BowSearch {
   private final StrokeTable[] tables;
   private final int[][] before;
   private final int[][] after;
-  private final Lifts[][] lifts;
+  private final JointCosts[][] lifts;
   private final double[][] entry;
   private final double[][] exit;
   private final int lastPiece;
@@ -76,13 +76,13 @@ public final class BowSearch {
     this.after = new int[count][];
     connect();
     this.tables = new StrokeTable[count];
-    this.lifts = new Lifts[count][];
+    this.lifts = new JointCosts[count][];
     this.entry = new double[count][4 * places];
     this.exit = new double[count][4 * places];
     EarlierSearch earlier = previous == null ? null : new EarlierSearch(previous, count);
     for (int i = 0; i < count; i++) {
       tables[i] = costs.of(drafts.get(i).demand());
-      lifts[i] = new Lifts[before[i].length];
+      lifts[i] = new JointCosts[before[i].length];
       for (int k = 0; k < before[i].length; k++) {
         BowJoints.Joint joint = joints.between(drafts.get(before[i][k]), drafts.get(i));
         lifts[i][k] = costs.of(joint);
@@ -347,7 +347,7 @@ public final class BowSearch {
   }
 
   /** The joints of a stroke with those before it, in the order of {@link #before}. */
-  Lifts lifts(int stroke, int number) {
+  JointCosts lifts(int stroke, int number) {
     return lifts[stroke][number];
   }
 

@@ -95,13 +95,13 @@ public final class OtherWays {
     }
     Arrays.fill(least, Double.POSITIVE_INFINITY);
     for (int next : search.after(stroke)) {
-      Lifts lifts = search.lifts(next, numberOf(stroke, next));
+      JointCosts lifts = search.lifts(next, numberOf(stroke, next));
       lowerBack(lifts, entryTo[next], least);
     }
     return least;
   }
 
-  private void lowerBack(Lifts lifts, double[] entries, double[] exits) {
+  private void lowerBack(JointCosts lifts, double[] entries, double[] exits) {
     for (int state = 0; state < 4; state++) {
       lifts.lowerBack(entries, offset(state / 2, 0), state % 2, exits, state * places);
     }
@@ -189,7 +189,7 @@ public final class OtherWays {
     double lifted = Double.POSITIVE_INFINITY;
     for (int k = 0; k < search.before(stroke).length; k++) {
       double[] exit = search.exit(search.before(stroke)[k]);
-      Lifts lifts = search.lifts(stroke, k);
+      JointCosts lifts = search.lifts(stroke, k);
       double[] retaken = lifted(lifts, entryTo[stroke]);
       for (int state = 0; state < 4 * places; state++) {
         double hook = lifts.hook(state / places % 2) + entryTo[stroke][state];
@@ -206,7 +206,7 @@ public final class OtherWays {
   }
 
   /** The least effort from each end of a stroke on when the bow is set well away. */
-  private double[] lifted(Lifts lifts, double[] entries) {
+  private double[] lifted(JointCosts lifts, double[] entries) {
     int nearest = (int) Math.ceil(A_LIFT * (places - 1));
     double[] exits = new double[4 * places];
     Arrays.fill(exits, Double.POSITIVE_INFINITY);
@@ -251,7 +251,7 @@ public final class OtherWays {
     Draft second = piece(whole, cut, whole.notes().last());
     double[] entered = enter(stroke, first);
     double[] exit = draw(stroke, first, entered);
-    Lifts between = new Lifts(joints.between(first, second), places);
+    JointCosts between = new JointCosts(joints.between(first, second), places);
     double[] turned = new double[4 * places];
     Arrays.fill(turned, Double.POSITIVE_INFINITY);
     for (int state = 0; state < 4; state++) {
@@ -274,7 +274,7 @@ public final class OtherWays {
     }
     Arrays.fill(entered, Double.POSITIVE_INFINITY);
     for (int candidate : before) {
-      Lifts lifts = new Lifts(joints.between(search.draft(candidate), first), places);
+      JointCosts lifts = new JointCosts(joints.between(search.draft(candidate), first), places);
       double[] exit = search.exit(candidate);
       for (int state = 0; state < 4; state++) {
         lifts.lower(exit, state * places, state % 2, entered, offset(state / 2, 0));
@@ -316,7 +316,7 @@ public final class OtherWays {
       return Arrays.stream(end).min().orElseThrow();
     }
     for (int next : after) {
-      Lifts lifts = new Lifts(joints.between(second, search.draft(next)), places);
+      JointCosts lifts = new JointCosts(joints.between(second, search.draft(next)), places);
       double[] onward = new double[4 * places];
       Arrays.fill(onward, Double.POSITIVE_INFINITY);
       lowerBack(lifts, entryTo[next], onward);

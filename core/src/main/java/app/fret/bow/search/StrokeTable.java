@@ -3,7 +3,7 @@ package app.fret.bow.search;
 import app.fret.bow.effort.BowTerm;
 import app.fret.bow.effort.BowTerms;
 import app.fret.bow.effort.BowWeights;
-import app.fret.bow.stroke.Demand;
+import app.fret.bow.stroke.StrokeProfile;
 import app.fret.bow.stroke.Way;
 import app.fret.score.BowDirection;
 
@@ -24,7 +24,7 @@ public final class StrokeTable {
   private final int leastCells;
   private final int mostCells;
 
-  public StrokeTable(Demand demand, BowWeights weights, int places) {
+  public StrokeTable(StrokeProfile demand, BowWeights weights, int places) {
     this.places = places;
     this.byAmount = new double[places];
     this.byAmountBack = new double[places];
@@ -51,7 +51,7 @@ public final class StrokeTable {
     return new Way(BowDirection.DOWN, start, end);
   }
 
-  private void add(BowTerm term, double weight, Demand demand) {
+  private void add(BowTerm term, double weight, StrokeProfile demand) {
     int cells = places - 1;
     switch (term.look()) {
       case AMOUNT -> {
@@ -70,7 +70,7 @@ public final class StrokeTable {
     }
   }
 
-  private void add(double[][] table, BowTerm term, double weight, Demand demand) {
+  private void add(double[][] table, BowTerm term, double weight, StrokeProfile demand) {
     for (BowDirection direction : BowDirection.values()) {
       for (int p = 0; p < places; p++) {
         double place = (double) p / (places - 1);

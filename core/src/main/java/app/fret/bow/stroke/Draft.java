@@ -13,7 +13,12 @@ import app.fret.score.Span;
  * @param price effort of being cut or joined so
  */
 public record Draft(
-    Span notes, Demand demand, double[] shares, Joining before, Recipe recipe, double price) {
+    Span notes,
+    StrokeProfile demand,
+    double[] shares,
+    Joining before,
+    Recipe recipe,
+    double price) {
   /** How a stroke may follow the one before. */
   public enum Joining {
     /** Any way. */

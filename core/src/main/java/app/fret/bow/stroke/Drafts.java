@@ -72,7 +72,7 @@ public final class Drafts {
       slowest = Math.min(slowest, usual);
       fastest = Math.max(fastest, usual);
     }
-    Demand demand = demand(notes, kind, seconds, usual, slowest, fastest);
+    StrokeProfile demand = demand(notes, kind, seconds, usual, slowest, fastest);
     return new Draft(notes, demand, shares, joining(notes), recipe, 0);
   }
 
@@ -108,14 +108,14 @@ public final class Drafts {
         .orElse(1.0);
   }
 
-  private Demand demand(
+  private StrokeProfile demand(
       Span notes, StrokeKind kind, double seconds, double usual, double slowest, double fastest) {
     BowedNote first = line.note(notes.first());
     Instrument instrument = line.brief().player().instrument();
     Optional<Act> way = way(notes);
     boolean free = way.filter(w -> w == Act.AS_IT_COMES).isPresent();
     double perSecond = (notes.last() - notes.first() + 1) / seconds;
-    return new Demand(
+    return new StrokeProfile(
         kind,
         seconds,
         line.hairCm(),

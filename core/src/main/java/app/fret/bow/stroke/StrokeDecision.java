@@ -186,7 +186,7 @@ public record StrokeDecision(
    * @param note number of the note
    * @param count notes of the passage
    */
-  public Optional<String> emptyOn(int note, int count) {
+  public Optional<String> whyWithoutEffect(int note, int count) {
     return switch (act) {
       case JOIN, HOOK, TWO, RETAKE ->
           note == 0 ? Optional.of("there is no stroke before the first note") : Optional.empty();

@@ -39,11 +39,6 @@ public final class Profiles {
     return new Profile(name, table.getProperty(name + ".label"), weights);
   }
 
-  /** Weight of each term before any profile; a term that is missing counts once. */
-  public static Map<String, Double> weightsOfTerms() {
-    return weights(load(), OF_TERMS);
-  }
-
   /** What a profile multiplies the weights of terms with; a term that is missing once. */
   public static Map<String, Double> leaning(String name) {
     return weights(load(), name);

@@ -56,7 +56,7 @@ public record LoggedPass(
   }
 
   /** Whether it counts for the gate, for readiness and for the forecast. */
-  boolean tells() {
+  boolean countsForTempo() {
     return card.isWholePass() && !spotLeftOut && !hurts;
   }
 }

@@ -100,7 +100,7 @@ public final class Standing {
     for (Heard heard : passes) {
       LoggedPass pass = heard.pass();
       seconds += heard.share() * pass.seconds();
-      if (pass.tells()) {
+      if (pass.countsForTempo()) {
         move(heard);
         boolean first = heard == passes.get(0);
         if (heard.isOwn() && gateIsPassed && (first || pass.cold()) && isAtTarget(pass)) {

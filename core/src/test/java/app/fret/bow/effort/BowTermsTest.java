@@ -9,8 +9,8 @@ import app.fret.bow.Signed;
 import app.fret.bow.plane.Planes;
 import app.fret.bow.stroke.BowLine;
 import app.fret.bow.stroke.BowSchool;
-import app.fret.bow.stroke.Demand;
 import app.fret.bow.stroke.StrokeKind;
+import app.fret.bow.stroke.StrokeProfile;
 import app.fret.bow.stroke.Way;
 import app.fret.score.NoteValue;
 import app.fret.score.Passage;
@@ -127,7 +127,7 @@ class BowTermsTest {
   @Test
   void everyTermThatSpeaksHasAReasonInPlainWords() {
     BowLine line = line(Signed.passage(NoteValue.QUARTER, "f", "> - - -"), 100);
-    Demand demand = Bowed.drafts(line).get(0).demand();
+    StrokeProfile demand = Bowed.drafts(line).get(0).demand();
     assertThat(BowTerms.all())
         .hasSizeGreaterThan(10)
         .allSatisfy(

@@ -314,7 +314,7 @@ public final class Desk {
     return new PassageDesk(
         opened,
         book,
-        possible.study().beside(opened.othersUnder(mended)),
+        possible.study().withOthers(opened.othersUnder(mended)),
         kept.log(),
         clock,
         workers);

@@ -18,8 +18,8 @@ import app.fret.desktop.view.entry.AddSeveralPane;
 import app.fret.desktop.view.entry.EntryPane;
 import app.fret.desktop.view.entry.MendPane;
 import app.fret.desktop.view.part.Parts;
-import app.fret.desktop.view.practice.BesidesPane;
 import app.fret.desktop.view.practice.HabitsPane;
+import app.fret.desktop.view.practice.OtherPracticePane;
 import app.fret.desktop.view.station.CompareBowings;
 import app.fret.desktop.view.station.CompareView;
 import app.fret.desktop.view.station.LayerPane;
@@ -377,7 +377,7 @@ public final class FretWindow extends StackPane {
       tell("Open a passage first; then studies, scales and listening can be added beside it.");
     } else {
       cover(
-          new BesidesPane(
+          new OtherPracticePane(
               desk, passage.orElseThrow(), day.get(), this::askForScale, this::uncover));
     }
   }

@@ -56,7 +56,7 @@ public final class BowDesk {
 
   /** Decides a stroke on a note; the same decision once more takes it back. */
   public void decide(int note, StrokeDecision decision) {
-    Optional<String> empty = decision.emptyOn(note, desk.study().notes().size());
+    Optional<String> empty = decision.whyWithoutEffect(note, desk.study().notes().size());
     if (empty.isPresent()) {
       desk.say(sentence(empty.get()) + ".");
       return;

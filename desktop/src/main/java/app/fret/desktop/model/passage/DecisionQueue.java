@@ -174,7 +174,8 @@ final class DecisionQueue {
     Player player = opened.intake().player(next.setup(), now.player().name());
     return next.music().equals(now.passage())
         ? now.with(player, next.choices())
-        : Study.of(next.music(), player, next.choices()).beside(opened.othersUnder(next.music()));
+        : Study.of(next.music(), player, next.choices())
+            .withOthers(opened.othersUnder(next.music()));
   }
 
   /** Writes what differs from the book, then shows the plan. */

@@ -6,7 +6,7 @@ import app.fret.bow.stroke.StrokeAt;
 import app.fret.desktop.model.work.Words;
 import app.fret.desktop.model.work.Workers;
 import app.fret.leaning.KeptWay;
-import app.fret.leaning.Leaning;
+import app.fret.leaning.LearnedWeights;
 import app.fret.leaning.OwnWeights;
 import app.fret.leaning.Side;
 import app.fret.lefthand.Difference;
@@ -46,7 +46,7 @@ public final class OwnWeightsDesk {
    * @param side whose term it is
    * @param leaning how it weighs, and from what
    */
-  public record Own(Side side, Leaning leaning) {}
+  public record Own(Side side, LearnedWeights leaning) {}
 
   private final PassageDesk desk;
   private final Book book;
@@ -69,7 +69,7 @@ public final class OwnWeightsDesk {
 
   /** What they weigh, as far as it is known. */
   public OwnWeights weights(Side side) {
-    return Leaning.weights(
+    return LearnedWeights.weights(
         leanings.get().stream().filter(o -> o.side() == side).map(Own::leaning).toList());
   }
 
@@ -171,7 +171,7 @@ public final class OwnWeightsDesk {
     long player = desk.opened().owner().id();
     List<Own> all = new ArrayList<>();
     for (Side side : Side.values()) {
-      Leaning.of(book.keptWays(player, side)).forEach(l -> all.add(new Own(side, l)));
+      LearnedWeights.of(book.keptWays(player, side)).forEach(l -> all.add(new Own(side, l)));
     }
     return List.copyOf(all);
   }

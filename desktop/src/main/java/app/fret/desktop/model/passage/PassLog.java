@@ -62,14 +62,14 @@ public final class PassLog {
   public static Climb climb(Ladder ladder, Gate gate, List<LogEntry> entries) {
     List<Pass> passes =
         entries.stream()
-            .filter(PassLog::tells)
+            .filter(PassLog::countsForTempo)
             .map(e -> new Pass(e.perMinuteIn(ladder.target().beat()), e.clean()))
             .toList();
     return Climb.after(ladder, gate, passes);
   }
 
   /** Whether a pass counts on the ladder: through the whole, with nothing left out, unhurt. */
-  private static boolean tells(LogEntry entry) {
+  private static boolean countsForTempo(LogEntry entry) {
     LogEntry.Played played = entry.played();
     return played.card().isWholePass() && !played.spotLeftOut() && !played.hurts();
   }
@@ -204,7 +204,7 @@ public final class PassLog {
     entries.add(entry);
     if (entry.played().hurts()) {
       tell.accept(Notice.of(CARE));
-    } else if (tells(entry)) {
+    } else if (countsForTempo(entry)) {
       double perMinute = entry.perMinuteIn(before.ladder().target().beat());
       Climb after = climb.get().after(new Pass(perMinute, entry.clean()));
       climb.set(after);

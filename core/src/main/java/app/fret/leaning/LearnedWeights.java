@@ -23,13 +23,13 @@ import java.util.TreeMap;
  * @param more how many ways were kept that cost more by it
  * @param less how many that cost less
  */
-public record Leaning(String term, double factor, int more, int less) {
+public record LearnedWeights(String term, double factor, int more, int less) {
   private static final int LEAD = 3;
   private static final double STEP = 1.25;
   private static final int MOST_STEPS = 4;
 
   /** The terms that weigh otherwise after these choices, by name. */
-  public static List<Leaning> of(List<KeptWay> kept) {
+  public static List<LearnedWeights> of(List<KeptWay> kept) {
     SortedMap<String, Integer> steps = new TreeMap<>();
     kept.forEach(way -> way.shares().keySet().forEach(term -> steps.put(term, 0)));
     Optional<String> next = next(kept, steps);
@@ -37,12 +37,13 @@ public record Leaning(String term, double factor, int more, int less) {
       steps.merge(next.get(), direction(next.get(), tooDear(kept, steps)), Integer::sum);
       next = next(kept, steps);
     }
-    List<Leaning> leanings = new ArrayList<>();
+    List<LearnedWeights> leanings = new ArrayList<>();
     steps.forEach(
         (term, count) -> {
           if (count != 0) {
             leanings.add(
-                new Leaning(term, factor(count), signs(term, kept, 1), signs(term, kept, -1)));
+                new LearnedWeights(
+                    term, factor(count), signs(term, kept, 1), signs(term, kept, -1)));
           }
         });
     return List.copyOf(leanings);
@@ -85,7 +86,7 @@ public record Leaning(String term, double factor, int more, int less) {
   }
 
   /** What the weights of a player with these leanings are multiplied with. */
-  public static OwnWeights weights(List<Leaning> leanings) {
+  public static OwnWeights weights(List<LearnedWeights> leanings) {
     Map<String, Double> factors = new TreeMap<>();
     leanings.forEach(l -> factors.put(l.term(), l.factor()));
     return new OwnWeights(factors);

@@ -10,7 +10,7 @@ import java.util.List;
  * the least of {@code before + effort} for all places is a sliding window's minimum, so that all
  * lifts together cost O(p) for p places, not O(p^2). Source: the monotone queue, folklore.
  */
-public final class Lifts {
+public final class JointCosts {
   /** Rounding of a sum of a few efforts. */
   private static final double STRAIGHT = 1e-12;
 
@@ -40,7 +40,7 @@ public final class Lifts {
     }
   }
 
-  public Lifts(BowJoints.Joint joint, int places) {
+  public JointCosts(BowJoints.Joint joint, int places) {
     this.places = places;
     this.turn = EarlierSearch.exact(joint.turn());
     for (int direction = 0; direction < 2; direction++) {

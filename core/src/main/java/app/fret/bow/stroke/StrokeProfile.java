@@ -31,7 +31,7 @@ import java.util.OptionalDouble;
  * @param place place the player decided for its start
  * @param isAmountDecided whether the bow it would best have is what the player decided
  */
-public record Demand(
+public record StrokeProfile(
     StrokeKind kind,
     double seconds,
     double hairCm,

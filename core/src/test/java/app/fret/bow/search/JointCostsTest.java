@@ -20,16 +20,16 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** All lifts at once against every lift by itself. */
-class LiftsTest {
+class JointCostsTest {
   private static final int PLACES = 61;
   private static final int NEAREST = 9;
 
-  private static Lifts lifts(String music, double perMinute, int stroke) {
+  private static JointCosts lifts(String music, double perMinute, int stroke) {
     Player player = Player.of("", Instruments.named("violin"));
     Brief brief = Briefs.of(Music.passage(music), player, new Tempo(BeatUnit.QUARTER, perMinute));
     BowLine line = Bowed.line(brief);
     List<Draft> drafts = Bowed.drafts(line);
-    return new Lifts(
+    return new JointCosts(
         Bowed.joints(line).between(drafts.get(stroke - 1), drafts.get(stroke)), PLACES);
   }
 
@@ -42,7 +42,7 @@ class LiftsTest {
     return efforts;
   }
 
-  private static double least(Lifts lifts, double[] before, int direction, int next, int to) {
+  private static double least(JointCosts lifts, double[] before, int direction, int next, int to) {
     double least = Double.POSITIVE_INFINITY;
     for (int from = 0; from < PLACES; from++) {
       least = Math.min(least, before[from] + lifts.effort(direction, from, next, to));
@@ -60,7 +60,7 @@ class LiftsTest {
     "(C5/2 D5/2) | E5/1, 50, 1"
   })
   void theSlidingWindowFindsTheLeastOfAllLifts(String music, double perMinute, int stroke) {
-    Lifts lifts = lifts(music, perMinute, stroke);
+    JointCosts lifts = lifts(music, perMinute, stroke);
     Random random = new Random(7);
     for (int round = 0; round < 20; round++) {
       double[] before = before(random);
@@ -85,7 +85,7 @@ class LiftsTest {
   @ParameterizedTest
   @CsvSource({"C5/4 D5/4 E5/4 F5/4, 60, 1", "C5/4 r/4 D5/4 E5/4, 90, 1"})
   void theWayBackIsTheMirrorImage(String music, double perMinute, int stroke) {
-    Lifts lifts = lifts(music, perMinute, stroke);
+    JointCosts lifts = lifts(music, perMinute, stroke);
     Random random = new Random(11);
     double[] onward = new double[2 * PLACES];
     for (int i = 0; i < onward.length; i++) {
@@ -108,7 +108,7 @@ class LiftsTest {
     }
   }
 
-  private static double least(Lifts lifts, int from, double[] onward, int nearest) {
+  private static double least(JointCosts lifts, int from, double[] onward, int nearest) {
     double least = Double.POSITIVE_INFINITY;
     for (int next = 0; next < 2; next++) {
       for (int to = 0; to < PLACES; to++) {

@@ -6,4 +6,4 @@ package app.fret.edit;
  * @param at when
  * @param what what is printed
  */
-record Hung<T>(Anchor at, T what) {}
+record AnchoredSign<T>(Anchor at, T what) {}

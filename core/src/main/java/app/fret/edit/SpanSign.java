@@ -7,4 +7,4 @@ package app.fret.edit;
  * @param to where it ends
  * @param what what it is
  */
-record Stretch<T>(Anchor from, Anchor to, T what) {}
+record SpanSign<T>(Anchor from, Anchor to, T what) {}

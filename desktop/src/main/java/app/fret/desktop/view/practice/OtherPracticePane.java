@@ -30,7 +30,7 @@ import javafx.scene.layout.VBox;
  * What a player practises besides the passages: studies and recordings, which take turns in a
  * quarter of the time, and scales, which get music, a ladder and a date of their own.
  */
-public final class BesidesPane extends VBox {
+public final class OtherPracticePane extends VBox {
   private static final double WIDTH = 660;
   private static final int USUAL_MINUTES = 8;
   private static final int MOST_MINUTES = 120;
@@ -58,7 +58,7 @@ public final class BesidesPane extends VBox {
               .mapToObj(n -> n == 1 ? "1 octave" : n + " octaves")
               .toArray(String[]::new));
 
-  public BesidesPane(
+  public OtherPracticePane(
       Desk desk,
       PassageDesk passage,
       PracticeDay day,

@@ -30,7 +30,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class LeaningTest {
+class LearnedWeightsTest {
   private static final Player VIOLINIST = Player.of("", Instruments.named("violin"));
   private static final Tempo TEMPO = new Tempo(BeatUnit.QUARTER, 96);
 
@@ -58,7 +58,7 @@ class LeaningTest {
   })
   void aLeadOfThreeMovesAWeightUntilTheWaysAreExplained(
       int more, int less, double stretch, double factor) {
-    List<Leaning> leanings = Leaning.of(ways(more, less, stretch));
+    List<LearnedWeights> leanings = LearnedWeights.of(ways(more, less, stretch));
     assertThat(leanings.get(0).term()).isEqualTo("shift");
     assertThat(leanings.get(0).factor()).isCloseTo(factor, within(1e-12));
     assertThat(leanings.get(0).more()).isEqualTo(more);
@@ -68,19 +68,19 @@ class LeaningTest {
   @ParameterizedTest
   @CsvSource({"0, 0", "2, 0", "5, 3", "3, 4"})
   void aSmallerLeadMovesNothing(int more, int less) {
-    assertThat(Leaning.of(ways(more, less, 0.3))).isEmpty();
+    assertThat(LearnedWeights.of(ways(more, less, 0.3))).isEmpty();
   }
 
   @Test
   void whatCostsLessAnywayMovesNothing() {
-    assertThat(Leaning.of(ways(9, 0, 0.5))).isEmpty();
+    assertThat(LearnedWeights.of(ways(9, 0, 0.5))).isEmpty();
   }
 
   @Test
   void whatHardlyMatteredForAChoiceIsNotCounted() {
     KeptWay way = new KeptWay(Map.of("shift", 0.9, "stretch", -0.1));
-    assertThat(Leaning.of(Collections.nCopies(9, way)))
-        .extracting(Leaning::term)
+    assertThat(LearnedWeights.of(Collections.nCopies(9, way)))
+        .extracting(LearnedWeights::term)
         .containsExactly("shift");
   }
 
@@ -164,7 +164,7 @@ class LeaningTest {
     for (int i = 0; i < 8; i++) {
       kept.addAll(kept(plan(melody(random), profile), truth));
     }
-    OwnWeights found = Leaning.weights(Leaning.of(kept));
+    OwnWeights found = LearnedWeights.weights(LearnedWeights.of(kept));
     long before = 0;
     long after = 0;
     for (int i = 0; i < 8; i++) {

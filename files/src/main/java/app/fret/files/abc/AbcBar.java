@@ -4,6 +4,7 @@ import app.fret.score.Bar;
 import app.fret.score.Clef;
 import app.fret.score.Key;
 import app.fret.score.Metre;
+import app.fret.score.Sounding;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -109,6 +110,11 @@ final class AbcBar {
       return metre.barLength();
     }
     return items.stream().map(AbcItem::duration).reduce(Fraction.ZERO, Fraction::add);
+  }
+
+  /** Whether anything in it lasts, grace notes apart. */
+  boolean hasLength() {
+    return restsWhole() || items.stream().anyMatch(i -> i.grace() == Sounding.Grace.NONE);
   }
 
   void startRepeat() {

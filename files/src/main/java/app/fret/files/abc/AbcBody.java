@@ -537,8 +537,7 @@ final class AbcBody {
    * they lead on over the line.
    */
   private void leaveGracesHere() {
-    boolean hasLength = bars.open().filter(b -> b.length().signum() > 0).isPresent();
-    if (!graces.isEmpty() && hasLength) {
+    if (!graces.isEmpty() && bars.open().filter(AbcBar::hasLength).isPresent()) {
       AbcBar open = openBar(graces.get(0).from());
       graces.forEach(open.items()::add);
       open.reachTo(cursor.at());

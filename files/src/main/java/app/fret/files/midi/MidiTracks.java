@@ -27,6 +27,12 @@ final class MidiTracks {
 
   private final List<MidiPart> parts = new ArrayList<>();
   private final List<String> left = new ArrayList<>();
+
+  /** C0 and B8, far beyond any string; what lies further out has no octave to be written in. */
+  private static final int LOWEST = 12;
+
+  private static final int HIGHEST = 119;
+
   private Optional<String> title = Optional.empty();
 
   /** What is gathered of one channel of a track. */
@@ -34,10 +40,15 @@ final class MidiTracks {
     private final List<MidiPart.Note> notes = new ArrayList<>();
     private final Map<Integer, Long> sounding = new HashMap<>();
     private int program = -1;
+    private int beyond;
 
     void on(int pitch, long tick) {
       off(pitch, tick);
-      sounding.put(pitch, tick);
+      if (pitch < LOWEST || pitch > HIGHEST) {
+        beyond++;
+      } else {
+        sounding.put(pitch, tick);
+      }
     }
 
     void off(int pitch, long tick) {
@@ -96,6 +107,10 @@ final class MidiTracks {
       }
     }
     channels.values().forEach(c -> c.end(track.ticks()));
+    int beyond = channels.values().stream().mapToInt(c -> c.beyond).sum();
+    if (beyond > 0) {
+      left.add(beyond + (beyond == 1 ? " note" : " notes") + " below C0 or above B8");
+    }
     channels.values().removeIf(c -> c.notes.isEmpty());
     if (channels.isEmpty() && title.isEmpty() && parts.isEmpty() && !name.isEmpty()) {
       title = Optional.of(name);

@@ -158,6 +158,21 @@ class MidiReaderTest {
   }
 
   @Test
+  void notesThatNoStringSoundsAreLeftOutAndListed() throws Exception {
+    Sequence sequence = new Sequence(Sequence.PPQ, QUARTER);
+    Track track = sequence.createTrack();
+    add(track, 0, QUARTER, 0);
+    add(track, 0, QUARTER, 12);
+    add(track, 0, QUARTER, 119);
+    add(track, 0, QUARTER, 120);
+    ReadPassage read = open(bytes(sequence)).read(0);
+    assertThat(((Sounding) read.passage().events().get(0)).notes())
+        .extracting(n -> n.written().toString())
+        .containsExactly("C0", "B8");
+    assertThat(read.skipped()).contains("2 notes below C0 or above B8");
+  }
+
+  @Test
   void aGridAndGapsAreAsTheyAreSet() throws Exception {
     String music = SCALE + "CDEF GABc | C2 D2 E4 |";
     MidiScore score = (MidiScore) open(played(music, 0.5, 0.5, 0.01, 100));

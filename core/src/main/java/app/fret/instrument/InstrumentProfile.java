@@ -1,5 +1,6 @@
 package app.fret.instrument;
 
+import app.fret.score.Clef;
 import app.fret.score.Finger;
 import java.io.IOException;
 import java.io.InputStream;
@@ -53,6 +54,16 @@ final class InstrumentProfile {
             Double.parseDouble(table.getProperty("across-strings-factor", "1")), pairs()),
         handling(),
         USUAL_A4_HZ);
+  }
+
+  InstrumentCustoms customs() {
+    return new InstrumentCustoms(
+        number("bridge-arch-radius-mm"),
+        number("bridge-outer-spacing-mm"),
+        table.getProperty("bow-strength"),
+        number("vibrato-beside-violin-hz"),
+        words("clefs").stream().map(Clef.NAMED::get).toList(),
+        integer("midi-program"));
   }
 
   List<String> schools() {

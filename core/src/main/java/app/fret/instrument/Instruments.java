@@ -1,13 +1,26 @@
 package app.fret.instrument;
 
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** The instruments Fret knows, read from the resource files beside this class. */
 public final class Instruments {
   /** Names of the instruments whose left hand Fret plans. */
   public static final List<String> NAMES = List.of("violin", "viola", "cello", "bass");
 
+  private static final Map<String, InstrumentCustoms> CUSTOMS = new ConcurrentHashMap<>();
+
   private Instruments() {}
+
+  /**
+   * What is usual on an instrument besides its left hand.
+   *
+   * @throws IllegalArgumentException when there is no profile of that name
+   */
+  public static InstrumentCustoms customs(String name) {
+    return CUSTOMS.computeIfAbsent(name, n -> profile(n).customs());
+  }
 
   /**
    * An instrument in its usual set-up.

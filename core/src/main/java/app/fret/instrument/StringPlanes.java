@@ -1,12 +1,5 @@
 package app.fret.instrument;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.util.Properties;
-
 /**
  * The planes in which the bow plays each string, as angles.
  *
@@ -22,18 +15,11 @@ public record StringPlanes(int stringCount, double archRadiusMm, double outerSpa
   /** Margin by which a bow clears a neighbouring string, in degrees. */
   private static final double MARGIN_DEGREES = 2.5;
 
-  private static final Properties TABLE = load();
-
   /** The planes of an instrument. */
   public static StringPlanes of(Instrument instrument) {
+    InstrumentCustoms customs = Instruments.customs(instrument.name());
     return new StringPlanes(
-        instrument.stringCount(),
-        figure(instrument, "arch-radius-mm"),
-        figure(instrument, "outer-spacing-mm"));
-  }
-
-  private static double figure(Instrument instrument, String name) {
-    return Double.parseDouble(TABLE.getProperty(instrument.name() + "." + name));
+        instrument.stringCount(), customs.archRadiusMm(), customs.outerSpacingMm());
   }
 
   /** Angle between neighbouring strings, in degrees. */
@@ -50,16 +36,5 @@ public record StringPlanes(int stringCount, double archRadiusMm, double outerSpa
   /** By how much the bow may lean to either side of that and still clear its neighbours. */
   public double leanDegrees() {
     return Math.max(0, betweenDegrees() / 2 - MARGIN_DEGREES);
-  }
-
-  private static Properties load() {
-    Properties table = new Properties();
-    try (InputStream in = StringPlanes.class.getResourceAsStream("planes.properties");
-        InputStreamReader reader = new InputStreamReader(in, StandardCharsets.UTF_8)) {
-      table.load(reader);
-      return table;
-    } catch (IOException e) {
-      throw new UncheckedIOException("the planes of the strings cannot be read", e);
-    }
   }
 }

@@ -1,6 +1,7 @@
 package app.fret.practice;
 
 import app.fret.instrument.Instrument;
+import app.fret.instrument.Instruments;
 import app.fret.instrument.Range;
 import app.fret.score.Clef;
 import app.fret.score.Key;
@@ -204,10 +205,10 @@ public record Scale(Step step, int alter, Kind kind, int octaves) {
     double mean = bar.stream().mapToInt(WrittenPitch::staffStep).average().orElseThrow();
     int a4 = WrittenPitch.parse("A4").staffStep();
     int d4 = WrittenPitch.parse("D4").staffStep();
-    return switch (instrument.name()) {
-      case "violin" -> Clef.TREBLE;
-      case "viola" -> mean > a4 ? Clef.TREBLE : Clef.ALTO;
-      default -> mean > a4 ? Clef.TREBLE : mean > d4 ? Clef.TENOR : Clef.BASS;
-    };
+    List<Clef> clefs = Instruments.customs(instrument.name()).clefs();
+    if (mean > a4 && clefs.contains(Clef.TREBLE)) {
+      return Clef.TREBLE;
+    }
+    return mean > d4 && clefs.contains(Clef.TENOR) ? Clef.TENOR : clefs.get(0);
   }
 }

@@ -1,5 +1,7 @@
 package app.fret.score;
 
+import java.util.Map;
+
 /**
  * A clef.
  *
@@ -25,6 +27,10 @@ public record Clef(Sign sign, int line, int octaves) {
   public static final Clef ALTO = new Clef(Sign.C, 3, 0);
   public static final Clef TENOR = new Clef(Sign.C, 4, 0);
   public static final Clef BASS = new Clef(Sign.F, 4, 0);
+
+  /** The clefs that have names of their own. */
+  public static final Map<String, Clef> NAMED =
+      Map.of("treble", TREBLE, "alto", ALTO, "tenor", TENOR, "bass", BASS);
 
   public Clef {
     if (line < 1 || line > 5 || Math.abs(octaves) > 2) {

@@ -1,7 +1,7 @@
 package app.fret.vibrato;
 
 import app.fret.brief.Brief;
-import app.fret.instrument.Instrument;
+import app.fret.instrument.Instruments;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.LeftHandPlan.OtherWay;
@@ -30,8 +30,6 @@ public final class VibratoPlanner {
   private static final double PER_GROWN_LEVEL = 0.12;
   private static final double LEAST_END = 0.6;
   private static final double MOST_END = 1.4;
-  private static final double BASS_HZ = -0.7;
-  private static final double CELLO_HZ = -0.3;
 
   /** A swing or two: shorter notes have no time. */
   private static final double SHORTEST_SECONDS = 0.3;
@@ -107,18 +105,12 @@ public final class VibratoPlanner {
     Phrase phrase = brief.levels().phraseOf(note);
     double factor = phrase.character().map(c -> c.vibratoFactor()).orElse(1.0);
     double width = (SOFTEST_CENTS + CENTS_PER_LEVEL * level) * factor;
-    double rate = SLOWEST_HZ + HZ_PER_LEVEL * level + ofInstrument(brief.player().instrument());
+    double besideViolinHz =
+        Instruments.customs(brief.player().instrument().name()).vibratoBesideViolinHz();
+    double rate = SLOWEST_HZ + HZ_PER_LEVEL * level + besideViolinHz;
     double end = end(note);
     boolean tail = silenceAfter(note) >= TAIL_REST_SECONDS && need == Need.MUST;
     return new Vibrato(need, width, width * end, rate, rate * Math.sqrt(end), tail);
-  }
-
-  private static double ofInstrument(Instrument instrument) {
-    return switch (instrument.name()) {
-      case "bass" -> BASS_HZ;
-      case "cello" -> CELLO_HZ;
-      default -> 0;
-    };
   }
 
   /** How the end differs from the start: it follows the level to the next note. */

@@ -189,4 +189,16 @@ class InstrumentsTest {
     assertThat(Player.of("", Instruments.named("violin")).withHabits(always).crawlFromBase())
         .hasValue(1);
   }
+
+  /** Programs: General MIDI level 1 sound set, 41 to 44 counted from 1 (from memory). */
+  @ParameterizedTest
+  @CsvSource({"violin, 40, G2", "viola, 41, C3", "cello, 42, F4", "bass, 43, F4"})
+  void eachInstrumentsFileSaysWhatIsUsualBesidesTheLeftHand(
+      String name, int program, String usualClef) {
+    InstrumentCustoms customs = Instruments.customs(name);
+    assertThat(customs.midiProgram()).isEqualTo(program);
+    assertThat(customs.clefs().get(0).sign() + "" + customs.clefs().get(0).line())
+        .isEqualTo(usualClef);
+    assertThat(customs.archRadiusMm()).isGreaterThan(customs.outerSpacingMm() / 2);
+  }
 }

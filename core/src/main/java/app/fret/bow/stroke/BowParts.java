@@ -1,8 +1,10 @@
 package app.fret.bow.stroke;
 
 import app.fret.instrument.Instrument;
+import app.fret.instrument.Instruments;
 import app.fret.score.BowDirection;
 import java.util.EnumMap;
+import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -100,11 +102,8 @@ public final class BowParts {
 
   /** The strengths of an instrument's family. */
   public static Strengths strengths(Instrument instrument) {
-    return switch (instrument.name()) {
-      case "cello" -> Strengths.CELLO;
-      case "bass" -> Strengths.BASS;
-      default -> Strengths.UPPER;
-    };
+    String id = Instruments.customs(instrument.name()).bowStrength();
+    return Strengths.valueOf(id.toUpperCase(Locale.ROOT));
   }
 
   /**

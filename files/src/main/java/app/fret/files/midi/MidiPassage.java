@@ -1,6 +1,7 @@
 package app.fret.files.midi;
 
 import app.fret.files.PartNames;
+import app.fret.instrument.Instruments;
 import app.fret.score.BarAccidentals;
 import app.fret.score.Clef;
 import app.fret.score.Directions;
@@ -185,12 +186,9 @@ final class MidiPassage {
 
   private Clef clef() {
     double mean = part.notes().stream().mapToInt(MidiPart.Note::pitch).average().orElse(MIDDLE);
-    return switch (instrument.orElse("")) {
-      case "violin" -> Clef.TREBLE;
-      case "viola" -> Clef.ALTO;
-      case "cello", "bass" -> Clef.BASS;
-      default -> mean < MIDDLE ? Clef.BASS : Clef.TREBLE;
-    };
+    return instrument
+        .map(name -> Instruments.customs(name).clefs().get(0))
+        .orElse(mean < MIDDLE ? Clef.BASS : Clef.TREBLE);
   }
 
   private void writeBar(int bar) {

@@ -1,6 +1,7 @@
 package app.fret.files.midi;
 
 import app.fret.files.PartNames;
+import app.fret.instrument.Instruments;
 import app.fret.reading.PlayedNote;
 import app.fret.reading.Reading;
 import app.fret.score.Bar;
@@ -49,10 +50,6 @@ public final class MidiWriter {
   private static final int MICROSECONDS_PER_MINUTE = 60_000_000;
   private static final int LOUDEST = 127;
   private static final int LEVELS = 10;
-
-  /** Programs of the General MIDI level 1 sound set, from 0. */
-  private static final Map<String, Integer> PROGRAMS =
-      Map.of("violin", 40, "viola", 41, "cello", 42, "bass", 43);
 
   private static final int OCTAVE = 12;
   private static final int MIDI_CLOCKS_PER_WHOLE = 96;
@@ -115,7 +112,8 @@ public final class MidiWriter {
   }
 
   private void addProgram() throws InvalidMidiDataException {
-    Optional<Integer> program = PartNames.instrumentOf(passage.partName()).map(PROGRAMS::get);
+    Optional<Integer> program =
+        PartNames.instrumentOf(passage.partName()).map(n -> Instruments.customs(n).midiProgram());
     if (program.isPresent()) {
       add(notes, 0, new ShortMessage(ShortMessage.PROGRAM_CHANGE, 0, program.get(), 0));
     }

@@ -9,7 +9,6 @@ import app.fret.score.Tempo;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
@@ -27,8 +26,6 @@ public final class StaffMark {
   private static final Pattern CLEF = Pattern.compile("clef (treble|alto|tenor|bass)");
   private static final Pattern TEMPO =
       Pattern.compile("(?:tempo|([a-z-]+) =) (\\d{2,3})", Pattern.CASE_INSENSITIVE);
-  private static final Map<String, Clef> CLEFS =
-      Map.of("treble", Clef.TREBLE, "alto", Clef.ALTO, "tenor", Clef.TENOR, "bass", Clef.BASS);
 
   /** Fifths of the major keys on the letters C to B. */
   private static final String LETTERS = "fcgdaeb";
@@ -95,7 +92,7 @@ public final class StaffMark {
 
   private static Optional<Clef> clef(String words) {
     Matcher matcher = CLEF.matcher(words);
-    return matcher.matches() ? Optional.of(CLEFS.get(matcher.group(1))) : Optional.empty();
+    return matcher.matches() ? Optional.of(Clef.NAMED.get(matcher.group(1))) : Optional.empty();
   }
 
   private static Optional<Tempo> tempo(String words) {

@@ -10,6 +10,7 @@ import app.fret.desktop.view.FretWindow;
 import app.fret.desktop.view.station.Station;
 import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.CardKind;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
@@ -24,10 +25,10 @@ import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.beans.value.ChangeListener;
 import javafx.beans.value.ObservableValue;
-import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
+import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
@@ -282,9 +283,15 @@ final class Pictures {
   }
 
   private void write(String name) throws IOException {
-    WritableImage image = window.getScene().snapshot(null);
-    ImageIO.write(
-        SwingFXUtils.fromFXImage(image, null), "png", folder.resolve(name + ".png").toFile());
+    WritableImage seen = window.getScene().snapshot(null);
+    int width = (int) seen.getWidth();
+    int height = (int) seen.getHeight();
+    int[] pixels = new int[width * height];
+    seen.getPixelReader()
+        .getPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
+    BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
+    image.setRGB(0, 0, width, height, pixels, 0, width);
+    ImageIO.write(image, "png", folder.resolve(name + ".png").toFile());
   }
 
   private void failToWrite() {

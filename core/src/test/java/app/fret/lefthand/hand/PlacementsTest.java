@@ -79,7 +79,9 @@ class PlacementsTest {
 
   @Test
   void everyStopSoundsItsPitch() {
-    for (Placement placement : of(medium, "D4", "B4", "G5")) {
+    List<Placement> chord = of(medium, "D4", "B4", "G5");
+    assertThat(chord).isNotEmpty();
+    for (Placement placement : chord) {
       for (int i = 0; i < 3; i++) {
         Stop stop = placement.stops().get(i);
         int sounding = violin.open(stop.string()).midi() + stop.semitone();

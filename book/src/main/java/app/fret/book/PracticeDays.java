@@ -20,6 +20,7 @@ public final class PracticeDays {
 
   private final Handle handle;
 
+  /** Over a database. */
   public PracticeDays(Handle handle) {
     this.handle = handle;
   }

@@ -50,6 +50,7 @@ public final class BowWeights {
     }
   }
 
+  /** The weights of a school. */
   public static BowWeights of(BowSchool school) {
     return KNOWN.get(school);
   }

@@ -44,6 +44,7 @@ public final class Planes {
   private final List<Boolean> slurred = new ArrayList<>();
   private final double[] corners;
 
+  /** The planes of planned strokes. */
   public Planes(BowLine line, List<Stroke> strokes) {
     this.line = line;
     this.planes = StringPlanes.of(line.brief().player().instrument());
@@ -103,6 +104,7 @@ public final class Planes {
     return note.strings().size() == 1 ? planes.leanDegrees() : DOUBLE_STOP_LEAN;
   }
 
+  /** The angles, chosen so that the hand travels least. */
   public PlanePlan plan() {
     double[] angles = angles();
     double largest = 0;

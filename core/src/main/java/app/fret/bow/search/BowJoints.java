@@ -53,6 +53,7 @@ public final class BowJoints {
   private final BowSchool school;
   private final Decided decided;
 
+  /** The joints of a passage in a school, under what is decided. */
   public BowJoints(BowLine line, BowSchool school, Decided decided) {
     this.line = line;
     this.school = school;

@@ -321,6 +321,7 @@ public final class BowSearch {
     return places;
   }
 
+  /** Number of strokes that may be taken. */
   public int count() {
     return drafts.size();
   }

@@ -15,6 +15,7 @@ public final class BowedPath {
   private final BowJoints joints;
   private final Figures figures;
 
+  /** A path of drawn strokes over a passage. */
   public BowedPath(BowLine line, List<Drawn> strokes, BowJoints joints, Figures figures) {
     this.line = line;
     this.strokes = strokes;
@@ -22,30 +23,37 @@ public final class BowedPath {
     this.figures = figures;
   }
 
+  /** The passage as the bow sees it. */
   public BowLine line() {
     return line;
   }
 
+  /** The figures that come back in it. */
   public Figures figures() {
     return figures;
   }
 
+  /** Number of strokes. */
   public int size() {
     return strokes.size();
   }
 
+  /** What a stroke asks of the bow. */
   public Draft draft(int stroke) {
     return strokes.get(stroke).draft();
   }
 
+  /** How a stroke is drawn. */
   public Way way(int stroke) {
     return strokes.get(stroke).way();
   }
 
+  /** First note of a stroke. */
   public BowedNote first(int stroke) {
     return line.note(draft(stroke).notes().first());
   }
 
+  /** Last note of a stroke. */
   public BowedNote last(int stroke) {
     return line.note(draft(stroke).notes().last());
   }
@@ -60,10 +68,12 @@ public final class BowedPath {
     return stroke > 0 && way(stroke).start() != way(stroke - 1).end();
   }
 
+  /** Time between a stroke and the next in which the bow may be lifted, in seconds. */
   public double availableSeconds(int stroke) {
     return joints.availableSeconds(draft(stroke - 1), draft(stroke));
   }
 
+  /** Silence behind a stroke, in seconds. */
   public double restSeconds(int stroke) {
     return joints.restSeconds(draft(stroke - 1), draft(stroke));
   }

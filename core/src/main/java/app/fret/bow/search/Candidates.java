@@ -41,6 +41,7 @@ public final class Candidates {
   private final Drafts drafts;
   private final List<Draft> all = new ArrayList<>();
 
+  /** The strokes of a passage in a school, under what is decided. */
   public Candidates(BowLine line, BowSchool school, Decided decided) {
     this.line = line;
     this.school = school;

@@ -40,6 +40,7 @@ public final class JointCosts {
     }
   }
 
+  /** A joint on a grid of so many places. */
   public JointCosts(BowJoints.Joint joint, int places) {
     this.places = places;
     this.turn = EarlierSearch.exact(joint.turn());

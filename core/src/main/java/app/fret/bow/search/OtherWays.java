@@ -44,6 +44,7 @@ public final class OtherWays {
   private final double[][] exitTo;
   private boolean isKnown;
 
+  /** Other ways beside a path that was found. */
   public OtherWays(
       BowLine line,
       BowSearch search,

@@ -24,6 +24,7 @@ public final class StrokeTable {
   private final int leastCells;
   private final int mostCells;
 
+  /** A stroke on a grid of so many places. */
   public StrokeTable(StrokeProfile demand, BowWeights weights, int places) {
     this.places = places;
     this.byAmount = new double[places];

@@ -189,14 +189,17 @@ public final class BowLine {
     return forced ? FORCED : signs.contains(Marks.Articulation.ACCENT) ? ACCENT : 0;
   }
 
+  /** The passage as every planner has it. */
   public Brief brief() {
     return brief;
   }
 
+  /** A note or piece by its number. */
   public BowedNote note(int number) {
     return notes.get(number);
   }
 
+  /** All notes and pieces, in order. */
   public List<BowedNote> notes() {
     return notes;
   }

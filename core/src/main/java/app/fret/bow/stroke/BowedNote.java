@@ -53,10 +53,12 @@ public record BowedNote(
     strings = List.copyOf(strings);
   }
 
+  /** Whether it is forte or more. */
   public boolean isLoud() {
     return level >= LOUD;
   }
 
+  /** Whether it is piano or less. */
   public boolean isSoft() {
     return level <= SOFT;
   }

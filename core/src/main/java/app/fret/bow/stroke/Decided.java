@@ -12,6 +12,7 @@ import java.util.Optional;
 public final class Decided {
   private final Map<Integer, List<StrokeDecision>> byNote = new HashMap<>();
 
+  /** The decisions that find their notes in a passage. */
   public Decided(BowChoices choices, NotePlaces places) {
     for (StrokeAt stroke : choices.strokes()) {
       places
@@ -29,10 +30,12 @@ public final class Decided {
     return byNote.getOrDefault(note, List.of());
   }
 
+  /** Whether a note has a decision of a kind. */
   public boolean has(int note, Act act) {
     return find(note, act).isPresent();
   }
 
+  /** The decision of a kind on a note, if there is one. */
   public Optional<StrokeDecision> find(int note, Act act) {
     return of(note).stream().filter(d -> d.act() == act).findFirst();
   }

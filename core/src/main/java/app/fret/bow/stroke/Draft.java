@@ -33,34 +33,42 @@ public record Draft(
     RETAKE
   }
 
+  /** Its kind. */
   public StrokeKind kind() {
     return demand.kind();
   }
 
+  /** How long it lasts, in seconds. */
   public double seconds() {
     return demand.seconds();
   }
 
+  /** How much bow its level asks for, in cm. */
   public double targetCm() {
     return demand.targetCm();
   }
 
+  /** Least bow with which it speaks, in cm. */
   public double slowestCm() {
     return demand.slowestCm();
   }
 
+  /** Most bow it bears, in cm. */
   public double fastestCm() {
     return demand.fastestCm();
   }
 
+  /** By how many levels it grows, negative where it fades. */
   public double growth() {
     return demand.growth();
   }
 
+  /** Number of its notes. */
   public int count() {
     return notes.last() - notes.first() + 1;
   }
 
+  /** Its notes a second. */
   public double perSecond() {
     return count() / seconds();
   }

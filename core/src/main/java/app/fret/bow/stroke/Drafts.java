@@ -31,6 +31,7 @@ public final class Drafts {
   private final Decided decided;
   private final BowParts.Strengths strengths;
 
+  /** Drafts over a passage, under what is decided. */
   public Drafts(BowLine line, Decided decided) {
     this.line = line;
     this.decided = decided;

@@ -24,6 +24,7 @@ public final class NoteCuts implements BowLine.Cuts {
   private final BowSchool school;
   private final Decided decided;
 
+  /** The cuts of a passage in a school, under what is decided. */
   public NoteCuts(Brief brief, BowSchool school, Decided decided) {
     this.brief = brief;
     this.school = school;

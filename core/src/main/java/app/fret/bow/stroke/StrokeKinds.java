@@ -28,6 +28,7 @@ public final class StrokeKinds {
   private final List<Span> groups;
   private final double spiccatoBelow;
 
+  /** The kinds of these strokes. */
   public StrokeKinds(BowLine line, List<Span> groups) {
     this.line = line;
     this.groups = groups;

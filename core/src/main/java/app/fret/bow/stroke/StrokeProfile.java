@@ -66,6 +66,7 @@ public record StrokeProfile(
     return decided.filter(d -> d == Act.AS_IT_COMES).isPresent();
   }
 
+  /** A value within bounds. */
   public static double clip(double value, double least, double most) {
     return Math.max(least, Math.min(most, value));
   }

@@ -13,6 +13,7 @@ public record Way(BowDirection direction, double start, double end) {
   /** Places on the bow: from frog to tip in steps of a 120th. */
   public static final int PLACES = 121;
 
+  /** Place of its middle, 0 at the frog to 1 at the tip. */
   public double middle() {
     return (start + end) / 2;
   }
@@ -22,6 +23,7 @@ public record Way(BowDirection direction, double start, double end) {
     return Math.abs(end - start);
   }
 
+  /** Whether it goes up. */
   public boolean isUp() {
     return direction == BowDirection.UP;
   }

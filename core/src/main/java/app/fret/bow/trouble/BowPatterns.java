@@ -20,6 +20,7 @@ public final class BowPatterns {
   private final BowLine line;
   private final List<Stroke> strokes;
 
+  /** The patterns of planned strokes. */
   public BowPatterns(BowLine line, List<Stroke> strokes) {
     this.line = line;
     this.strokes = strokes;

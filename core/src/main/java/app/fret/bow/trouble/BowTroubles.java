@@ -20,6 +20,7 @@ public final class BowTroubles {
   private final BowedPath path;
   private final Decided decided;
 
+  /** The troubles of a path, under what is decided. */
   public BowTroubles(BowedPath path, Decided decided) {
     this.path = path;
     this.decided = decided;

@@ -20,6 +20,7 @@ public final class Hints {
 
   private Hints() {}
 
+  /** The hints to the hand at a stroke, a sentence each. */
   public static List<String> of(BowedPath path, int stroke) {
     BowLine line = path.line();
     List<String> hints = new ArrayList<>();

@@ -27,6 +27,7 @@ public final class FingerStrengthTerm implements PlaceTerm {
 
   private final boolean fourthBacked;
 
+  /** The term as it is for a player. */
   public FingerStrengthTerm(Player player) {
     fourthBacked = player.instrument().handling().fourthBacked();
   }

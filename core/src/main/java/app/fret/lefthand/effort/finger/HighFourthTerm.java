@@ -29,6 +29,7 @@ public final class HighFourthTerm implements PlaceTerm {
   private final boolean speaks;
   private final int easyUpTo;
 
+  /** The term as it is for a player. */
   public HighFourthTerm(Player player) {
     speaks = !player.instrument().handling().lettersHaveFingers();
     easyUpTo = player.instrument().handling().fourthBacked() ? EASY_ON_BASS : EASY_ON_CELLO;

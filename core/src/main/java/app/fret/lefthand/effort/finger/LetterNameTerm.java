@@ -33,6 +33,7 @@ public final class LetterNameTerm implements PlaceTerm {
 
   private final WrittenPitch[] open;
 
+  /** The term as it is for a player. */
   public LetterNameTerm(Player player) {
     Instrument instrument = player.instrument();
     open = new WrittenPitch[instrument.stringCount() + 1];

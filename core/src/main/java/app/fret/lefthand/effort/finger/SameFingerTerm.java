@@ -36,6 +36,7 @@ public final class SameFingerTerm implements MoveTerm {
 
   private final boolean lettersHaveFingers;
 
+  /** The term as it is for a player. */
   public SameFingerTerm(Player player) {
     lettersHaveFingers = player.instrument().handling().lettersHaveFingers();
   }

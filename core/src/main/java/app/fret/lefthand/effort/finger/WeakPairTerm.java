@@ -19,6 +19,7 @@ public final class WeakPairTerm implements MoveTerm {
   private static final double PER_HASTE = 0.15;
   private final WeakPairs pairs;
 
+  /** The term as it is for a player. */
   public WeakPairTerm(WeakPairs pairs) {
     this.pairs = pairs;
   }

@@ -12,6 +12,7 @@ import app.fret.score.Finger;
 public final class WeakPairs {
   private final boolean secondIsWeakToo;
 
+  /** As it is for a player. */
   public WeakPairs(Player player) {
     secondIsWeakToo = player.instrument().handling().fourthBacked();
   }

@@ -33,6 +33,7 @@ public final class DoubleStopTerm implements PlaceTerm {
   private final StringGeometry geometry;
   private final int octaveSemitones;
 
+  /** The term as it is for a player. */
   public DoubleStopTerm(Player player) {
     Instrument instrument = player.instrument();
     geometry = instrument.geometry();

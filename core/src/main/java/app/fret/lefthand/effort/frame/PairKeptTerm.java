@@ -38,6 +38,7 @@ public final class PairKeptTerm implements MoveTerm {
 
   private final int[] open;
 
+  /** The term as it is for a player. */
   public PairKeptTerm(Player player) {
     open = new int[player.instrument().stringCount() + 1];
     for (int string = 1; string < open.length; string++) {

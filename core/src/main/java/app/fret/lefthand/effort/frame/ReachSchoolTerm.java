@@ -26,6 +26,7 @@ public final class ReachSchoolTerm implements PlaceTerm {
   private final Habits.Reach school;
   private final boolean lowFirstIsOrdinary;
 
+  /** The term as it is for a player. */
   public ReachSchoolTerm(Player player) {
     school = player.habits().reach();
     lowFirstIsOrdinary = player.instrument().handling().lettersHaveFingers();

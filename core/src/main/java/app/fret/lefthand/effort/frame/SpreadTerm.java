@@ -47,6 +47,7 @@ public final class SpreadTerm implements MoveTerm {
 
   private final double[][] efforts;
 
+  /** The term as it is for a player. */
   public SpreadTerm(Player player) {
     Instrument instrument = player.instrument();
     geometry = instrument.geometry();

@@ -32,6 +32,7 @@ public final class StretchTerm implements PlaceTerm {
 
   private final double perMm;
 
+  /** The term as it is for a player. */
   public StretchTerm(Player player) {
     perMm = player.instrument().handling().stretchEffortPerMm();
   }

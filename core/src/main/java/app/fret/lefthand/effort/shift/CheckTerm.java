@@ -25,6 +25,7 @@ public final class CheckTerm implements MoveTerm {
 
   private final int[][] checkString;
 
+  /** The term as it is for a player. */
   public CheckTerm(Player player) {
     Instrument instrument = player.instrument();
     checkString = new int[instrument.stringCount() + 1][instrument.highestSemitone() + 1];

@@ -24,6 +24,7 @@ public final class CrawlTerm implements MoveTerm {
 
   private final Crawl crawl;
 
+  /** The term as it is for a player. */
   public CrawlTerm(Crawl crawl) {
     this.crawl = crawl;
   }

@@ -28,6 +28,7 @@ public final class EnteringTerm implements MoveTerm {
   private final Instrument instrument;
   private final Found found;
 
+  /** The term as it is for a player. */
   public EnteringTerm(Player player) {
     this.instrument = player.instrument();
     this.found = new Found(instrument);

@@ -23,6 +23,7 @@ public final class EqualTravelTerm implements TurnTerm {
 
   private final boolean counts;
 
+  /** The term as it is for a player. */
   public EqualTravelTerm(Player player) {
     counts = player.instrument().handling().comparesTravel();
   }

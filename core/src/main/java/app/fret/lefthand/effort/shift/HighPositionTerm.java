@@ -35,6 +35,7 @@ public final class HighPositionTerm implements PlaceTerm {
 
   private final Instrument instrument;
 
+  /** The term as it is for a player. */
   public HighPositionTerm(Player player) {
     this.instrument = player.instrument();
   }

@@ -25,6 +25,7 @@ public final class LandmarkTerm implements PlaceTerm {
   private final Instrument instrument;
   private final Found found;
 
+  /** The term as it is for a player. */
   public LandmarkTerm(Player player) {
     this.instrument = player.instrument();
     this.found = new Found(instrument);

@@ -26,6 +26,7 @@ public final class OpeningTerm implements MoveTerm {
 
   private final Openings openings;
 
+  /** The term as it is for a player. */
   public OpeningTerm(Player player) {
     this.openings = new Openings(player);
   }

@@ -33,6 +33,7 @@ public final class ShiftKindTerm implements MoveTerm {
 
   private final Crawl crawl;
 
+  /** The term as it is for a player. */
   public ShiftKindTerm(Crawl crawl) {
     this.crawl = crawl;
   }

@@ -50,6 +50,7 @@ public final class ShiftTerm implements MoveTerm {
   private final double[][] bits;
   private final double[][] travelMm;
 
+  /** The term as it is for a player. */
   public ShiftTerm(Player player, Crawl crawl) {
     this.crawl = crawl;
     this.lowestHand = -EXTENSION_SEMITONES;

@@ -34,6 +34,7 @@ public final class ShortSlideTerm implements MoveTerm {
 
   private final StringGeometry geometry;
 
+  /** The term as it is for a player. */
   public ShortSlideTerm(Player player) {
     this.geometry = player.instrument().geometry();
   }

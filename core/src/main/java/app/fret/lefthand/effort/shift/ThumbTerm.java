@@ -25,6 +25,7 @@ public final class ThumbTerm implements PlaceTerm {
 
   private final int usualFrom;
 
+  /** The term as it is for a player. */
   public ThumbTerm(Player player) {
     usualFrom = player.instrument().handling().thumbUsualFrom();
   }

@@ -38,6 +38,7 @@ public final class HarmonicTerm implements PlaceTerm {
   private final double unasked;
   private final List<Finger> usual;
 
+  /** The term as it is for a player. */
   public HarmonicTerm(Player player) {
     unasked = player.instrument().handling().unaskedHarmonicEffort();
     usual = player.instrument().handling().octaveHarmonicFingers();

@@ -27,6 +27,7 @@ public final class NeighbourTerm implements PlaceTerm {
 
   private final int lowestString;
 
+  /** The term as it is for a player. */
   public NeighbourTerm(Player player) {
     lowestString = player.instrument().stringCount();
   }

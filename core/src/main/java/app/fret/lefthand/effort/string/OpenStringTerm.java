@@ -30,6 +30,7 @@ public final class OpenStringTerm implements PlaceTerm {
 
   private final double share;
 
+  /** The term as it is for a player. */
   public OpenStringTerm(Player player) {
     share = player.instrument().handling().openStringEffort();
   }

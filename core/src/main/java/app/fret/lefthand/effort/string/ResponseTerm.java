@@ -28,6 +28,7 @@ public final class ResponseTerm implements PlaceTerm {
 
   private final Instrument instrument;
 
+  /** The term as it is for a player. */
   public ResponseTerm(Player player) {
     this.instrument = player.instrument();
   }

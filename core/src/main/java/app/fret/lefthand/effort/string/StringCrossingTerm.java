@@ -47,6 +47,7 @@ public final class StringCrossingTerm implements MoveTerm {
   private final Instrument instrument;
   private final int stringsApart;
 
+  /** The term as it is for a player. */
   public StringCrossingTerm(Player player) {
     instrument = player.instrument();
     stringsApart = instrument.open(1).midi() - instrument.open(2).midi();

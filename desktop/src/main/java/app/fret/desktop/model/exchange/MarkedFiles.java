@@ -32,6 +32,7 @@ public final class MarkedFiles {
   private final FileWriter writer;
   private final Consumer<Notice> tell;
 
+  /** Writes from a book. */
   public MarkedFiles(Book book, Workers workers, FileWriter writer, Consumer<Notice> tell) {
     this.book = book;
     this.workers = workers;

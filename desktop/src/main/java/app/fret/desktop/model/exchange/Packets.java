@@ -37,6 +37,7 @@ public final class Packets {
    */
   public record Taken(Packet packet, Merged merged) {}
 
+  /** Packets of a book. */
   public Packets(
       Book book,
       Workers workers,

@@ -46,6 +46,7 @@ public final class Papers {
     void write(Path file, Consumer<Path> onWritten, WholeFile.Content content);
   }
 
+  /** Papers of a book. */
   public Papers(
       Book book,
       Clock clock,

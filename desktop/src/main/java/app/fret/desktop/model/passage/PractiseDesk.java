@@ -44,6 +44,7 @@ public final class PractiseDesk {
     return day;
   }
 
+  /** Gives it the day of its player. */
   public void setDay(PracticeDay newDay) {
     day = Optional.of(newDay);
     desk.passes()
@@ -61,6 +62,7 @@ public final class PractiseDesk {
     return pulse;
   }
 
+  /** Gives it the pulse that sounds. */
   public void setPulse(PulseDesk newPulse) {
     pulse = Optional.of(newPulse);
   }

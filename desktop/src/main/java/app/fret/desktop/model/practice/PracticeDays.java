@@ -33,6 +33,7 @@ public final class PracticeDays {
   private final Map<Long, PracticeDay> days = new HashMap<>();
   private final ObservableMap<Long, ItemOutlook> outlooks = FXCollections.observableHashMap();
 
+  /** The days of a book. */
   public PracticeDays(
       Book book,
       Clock clock,

@@ -10,6 +10,7 @@ import javafx.scene.layout.VBox;
 
 /** Offers the copies of the book beside it, one for each day of use. */
 public final class BackupsPane extends VBox {
+  /** The copies of the book on a desk. */
   public BackupsPane(Desk desk, Consumer<Backups.Backup> restorer, Runnable onClose) {
     super(12);
     setId("backups");

@@ -18,6 +18,7 @@ public final class OwnWeightsPane extends VBox {
   private final OwnWeightsDesk own;
   private final VBox rows = new VBox(10);
 
+  /** The weights of the open passage's player. */
   public OwnWeightsPane(PassageDesk desk, Runnable onClose) {
     super(14);
     this.own = desk.ownWeights();

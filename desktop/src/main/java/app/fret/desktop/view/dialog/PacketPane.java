@@ -25,6 +25,7 @@ public final class PacketPane extends VBox {
   private final List<Merged.Conflict> open;
   private final List<String> lost;
 
+  /** What came of a packet. */
   public PacketPane(Packets packets, Taken taken, Runnable onClose) {
     super(14);
     this.packets = packets;

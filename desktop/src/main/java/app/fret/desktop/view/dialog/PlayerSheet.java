@@ -48,6 +48,7 @@ public final class PlayerSheet extends VBox {
   private final Label fault = Parts.words("", "trouble");
   private final GridPane form = new GridPane();
 
+  /** The player of the open passage. */
   public PlayerSheet(PassageDesk desk, Runnable onClose) {
     this.desk = desk;
     this.onClose = onClose;

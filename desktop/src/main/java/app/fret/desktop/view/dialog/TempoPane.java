@@ -42,6 +42,7 @@ public final class TempoPane extends VBox {
   private final Label fault = Parts.words("", "trouble");
   private final DayField due = new DayField("tempo-due", fault::setText);
 
+  /** The tempi of the open passage. */
   public TempoPane(PassageDesk desk, Runnable onClose) {
     super(12);
     this.desk = desk;

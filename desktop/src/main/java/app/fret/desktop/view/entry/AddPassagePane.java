@@ -67,6 +67,7 @@ public final class AddPassagePane extends VBox {
   /** Why what was typed is no day, until that was said or a day is there. */
   private Optional<String> noDay = Optional.empty();
 
+  /** For what was offered. */
   public AddPassagePane(Desk desk, ImportOffer offer, Runnable onClose) {
     super(12);
     this.desk = desk;

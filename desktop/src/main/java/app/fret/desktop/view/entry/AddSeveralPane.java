@@ -39,6 +39,7 @@ public final class AddSeveralPane extends VBox {
   private List<BookPlayer> players = List.of();
   private FileBatch batch = new FileBatch(List.of(), List.of());
 
+  /** For these files. */
   public AddSeveralPane(Desk desk, List<Path> files, Runnable onClose) {
     super(12);
     this.desk = desk;

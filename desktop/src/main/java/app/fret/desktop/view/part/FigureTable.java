@@ -8,6 +8,7 @@ import javafx.scene.layout.GridPane;
 public final class FigureTable extends GridPane {
   private static final double GAP = 20;
 
+  /** An empty table. */
   public FigureTable() {
     setHgap(GAP);
   }

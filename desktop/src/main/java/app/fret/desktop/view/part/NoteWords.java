@@ -24,6 +24,7 @@ public final class NoteWords {
   private final Study study;
   private final Instrument instrument;
 
+  /** The words of a study. */
   public NoteWords(Study study) {
     this.study = study;
     this.instrument = study.player().instrument();
@@ -43,10 +44,12 @@ public final class NoteWords {
     return pitches(note) + ", bar " + bar(note);
   }
 
+  /** A note with its pitch and bar. */
   public String place(int note) {
     return place(study.notes().get(note));
   }
 
+  /** The bar of a note. */
   public String bar(PlayedNote note) {
     return study.passage().bars().get(note.bar()).label();
   }
@@ -72,6 +75,7 @@ public final class NoteWords {
         + (stop.isHarmonic() ? " touching a harmonic" : "");
   }
 
+  /** A finger in words. */
   public static String finger(Finger finger) {
     return finger == Finger.THUMB ? "thumb" : "finger " + finger.sign();
   }

@@ -16,6 +16,7 @@ import javafx.scene.layout.VBox;
 public final class Parts {
   private Parts() {}
 
+  /** A label of these styles. */
   public static Label label(String text, String... styles) {
     Label label = new Label(text);
     label.getStyleClass().addAll(styles);
@@ -72,6 +73,7 @@ public final class Parts {
             });
   }
 
+  /** Takes the room that is left. */
   public static Region stretch() {
     Region region = new Region();
     HBox.setHgrow(region, Priority.ALWAYS);
@@ -79,6 +81,7 @@ public final class Parts {
     return region;
   }
 
+  /** A button known by a name. */
   public static Button button(String id, String text, String style, Runnable action) {
     Button button = new Button(text);
     button.setId(id);
@@ -97,6 +100,7 @@ public final class Parts {
     return new HBox(left, right);
   }
 
+  /** A heading over a section. */
   public static Label heading(String text) {
     return label(text, "section-heading");
   }

@@ -7,6 +7,7 @@ import javafx.util.StringConverter;
 public final class ShownAs<T> extends StringConverter<T> {
   private final Function<T, String> words;
 
+  /** Shows what these words say. */
   public ShownAs(Function<T, String> words) {
     this.words = words;
   }

@@ -6,6 +6,7 @@ import app.fret.practice.schedule.ItemOutlook;
 public final class StateStyle {
   private StateStyle() {}
 
+  /** Style of the words for a state. */
   public static String of(ItemOutlook.State state) {
     return switch (state) {
       case READY, ON_TRACK -> "task-done";

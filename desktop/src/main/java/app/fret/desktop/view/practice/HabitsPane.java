@@ -39,6 +39,7 @@ public final class HabitsPane extends VBox {
   private final PracticeDay day;
   private final VBox rows = new VBox(10);
 
+  /** The habits of the open passage's player. */
   public HabitsPane(PassageDesk desk, PracticeDay day, Runnable onClose) {
     super(14);
     this.desk = desk;

@@ -58,6 +58,7 @@ public final class OtherPracticePane extends VBox {
               .mapToObj(n -> n == 1 ? "1 octave" : n + " octaves")
               .toArray(String[]::new));
 
+  /** What the player of a day practises besides. */
   public OtherPracticePane(
       Desk desk,
       PassageDesk passage,

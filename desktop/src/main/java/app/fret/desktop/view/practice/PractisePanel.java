@@ -48,6 +48,7 @@ public final class PractisePanel extends VBox {
   private final PassageDesk desk;
   private final VBox content = new VBox(6);
 
+  /** Beside the open card. */
   public PractisePanel(PassageDesk desk) {
     this.desk = desk;
     setId("practise-panel");

@@ -44,6 +44,7 @@ public final class PractiseStation extends VBox {
   private final Label state = Parts.label("", "small");
   private final DayStrip strip = new DayStrip();
 
+  /** Over the open passage. */
   public PractiseStation(PassageDesk desk) {
     this.desk = desk;
     this.openCard = new OpenCard(desk);

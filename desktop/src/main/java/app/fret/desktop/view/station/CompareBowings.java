@@ -69,6 +69,7 @@ public final class CompareBowings extends VBox {
     }
   }
 
+  /** The bowings that can be compared. */
   public CompareBowings(PassageDesk desk, List<BowCandidate> candidates, Runnable onClose) {
     this.desk = desk;
     this.onClose = onClose;

@@ -93,6 +93,7 @@ public final class CompareView extends VBox {
     }
   }
 
+  /** The plans that can be compared. */
   public CompareView(PassageDesk desk, List<Candidate> candidates, Runnable onClose) {
     this.desk = desk;
     this.candidates = candidates;

@@ -21,6 +21,7 @@ public final class LayerPane extends VBox {
   private final PassageDesk desk;
   private final VBox rows = new VBox(8);
 
+  /** The marks of the open passage. */
   public LayerPane(PassageDesk desk, Runnable onClose) {
     super(12);
     this.desk = desk;

@@ -68,12 +68,12 @@ public final class BowedPath {
     return stroke > 0 && way(stroke).start() != way(stroke - 1).end();
   }
 
-  /** Time between a stroke and the next in which the bow may be lifted, in seconds. */
+  /** Time before a stroke in which the bow may be lifted, in seconds. */
   public double availableSeconds(int stroke) {
     return joints.availableSeconds(draft(stroke - 1), draft(stroke));
   }
 
-  /** Silence behind a stroke, in seconds. */
+  /** Silence before a stroke, in seconds. */
   public double restSeconds(int stroke) {
     return joints.restSeconds(draft(stroke - 1), draft(stroke));
   }

@@ -131,7 +131,7 @@ final class PlanOptions {
    * @param passage the bars asked for
    * @param player the player, with the strings as the part tunes them
    * @param choices tempo, profile and pins
-   * @param skipped what was passed over or assumed
+   * @param skipped what was left out, read otherwise or assumed
    * @param others what the other parts of the score do meanwhile
    * @param score what it was read from
    * @param cut where it begins there

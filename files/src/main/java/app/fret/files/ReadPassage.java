@@ -14,7 +14,7 @@ import java.util.Optional;
  * @param passage the music
  * @param playbackTempo tempo the file plays at where none is printed
  * @param tuning what the part says its open strings sound, where it says so
- * @param skipped what was passed over, a phrase each with its bars
+ * @param skipped what was left out or read otherwise, a phrase each with its bars
  * @param layout what Fret lays out anew, in one line; empty when the file says nothing of it
  */
 public record ReadPassage(
@@ -37,7 +37,7 @@ public record ReadPassage(
     return new ReadPassage(music, playbackTempo, tuning, skipped, layout);
   }
 
-  /** All that was not taken over: what was passed over, then the layout. */
+  /** All that was not taken over as it stands, then the layout. */
   public List<String> left() {
     List<String> left = new ArrayList<>(skipped);
     layout.ifPresent(left::add);

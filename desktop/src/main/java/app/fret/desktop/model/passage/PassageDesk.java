@@ -57,7 +57,7 @@ public final class PassageDesk {
    *
    * @param passage the music as it was imported
    * @param intake the whole part it was taken from
-   * @param skipped what was passed over when the file was read
+   * @param skipped what was left out or read otherwise when the file was read
    * @param layout what Fret lays out anew, in one line
    * @param remarks what of the decisions in the book is not in force, and why
    * @param others what the other parts of the score do, bar by bar of the imported music

@@ -313,6 +313,7 @@ public final class Lattice {
 
   /** Works out the least effort from every state of a layer to the end, like {@link #enter}. */
   private void leave(int layer) {
+    // One long loop on locals, as the way forward is.
     Chain.Link link = chain.into(layer + 1);
     Moves moves = link.moves();
     double[][] turnEfforts = link.turnEfforts();
@@ -340,6 +341,7 @@ public final class Lattice {
       for (int trail : trails) {
         most = Math.max(most, bestRow[trail]);
       }
+      // No run that is dearer even with its least turn can be better than the best one is.
       int count = within(atLeast, first, end, after[best] + most + ROUNDING, likely);
       for (int slot = 0; slot < trails.length; slot++) {
         double effort = after[best] + bestRow[trails[slot]];

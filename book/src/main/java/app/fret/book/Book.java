@@ -47,6 +47,7 @@ public final class Book implements AutoCloseable {
   private final KeptWays keptWays;
   private final OtherItems otherItems;
   private final Draft draft;
+  private final LastPlans lastPlans;
 
   private Book(Path file, Handle handle, Optional<String> readOnlyReason, AutoCloseable held) {
     this.file = file;
@@ -61,6 +62,7 @@ public final class Book implements AutoCloseable {
     this.keptWays = new KeptWays(handle);
     this.otherItems = new OtherItems(handle);
     this.draft = new Draft(handle);
+    this.lastPlans = new LastPlans(handle);
   }
 
   /**
@@ -246,6 +248,19 @@ public final class Book implements AutoCloseable {
           }
           decisions.change(passageId, before, after);
         });
+  }
+
+  /**
+   * The marks of the last plan of a passage; empty where something has changed that it followed
+   * from.
+   */
+  public Optional<String> lastPlan(long passageId) {
+    return read(() -> lastPlans.read(passageId));
+  }
+
+  /** Keeps the marks of the plan that follows from what the book holds now of a passage. */
+  public void keepLastPlan(long passageId, String marks) {
+    change(() -> lastPlans.keep(passageId, marks));
   }
 
   /** Keeps what a player says of instrument and hand, in place of what was said before. */

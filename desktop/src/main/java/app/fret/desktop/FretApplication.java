@@ -19,6 +19,7 @@ import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
+import javafx.scene.layout.Pane;
 import javafx.stage.Stage;
 
 /** The JavaFX application: opens the book, shows the window, closes the book. */
@@ -62,8 +63,15 @@ public final class FretApplication extends Application {
             });
     stage.setMinWidth(LEAST_WIDTH);
     stage.setMinHeight(LEAST_HEIGHT);
-    Optional<FretWindow> window = show(opening.orElseGet(() -> opened(options, mistakes)));
-    window.ifPresentOrElse(this::doWhatWasAsked, this::leaveIfNobodyLooks);
+    // An empty window comes up while the book is still being opened.
+    stage.setScene(scene(new Pane()));
+    stage.show();
+    OpenDesk open = opening.orElseGet(() -> opened(options, mistakes));
+    open.whenOpen(() -> begin(open), Platform::runLater);
+  }
+
+  private void begin(OpenDesk open) {
+    show(open).ifPresentOrElse(this::doWhatWasAsked, this::leaveIfNobodyLooks);
   }
 
   /** The demo's book is made anew each time; its mistakes go where it lies. */
@@ -85,8 +93,7 @@ public final class FretApplication extends Application {
   private Optional<FretWindow> show(OpenDesk open) {
     try {
       FretWindow window = window(open.desk());
-      stage.setScene(scene(window));
-      stage.show();
+      stage.getScene().setRoot(window);
       return Optional.of(window);
     } catch (BookException | IOException e) {
       refuse(e.getMessage());
@@ -129,8 +136,7 @@ public final class FretApplication extends Application {
     } catch (IOException e) {
       // Then there are none to offer.
     }
-    stage.setScene(scene(new RefusedPane(why, backups, this::restore, Platform::exit)));
-    stage.show();
+    stage.getScene().setRoot(new RefusedPane(why, backups, this::restore, Platform::exit));
   }
 
   /** Closes the book, puts a copy in its place, and opens that. */

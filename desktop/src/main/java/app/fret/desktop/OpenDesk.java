@@ -11,9 +11,9 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executor;
-import java.util.concurrent.FutureTask;
 import java.util.function.Consumer;
 
 /**
@@ -21,10 +21,21 @@ import java.util.function.Consumer;
  * of a second, and a machine has two cores.
  */
 final class OpenDesk {
-  private final FutureTask<Desk> opening;
+  private final CompletableFuture<Desk> opening = new CompletableFuture<>();
 
-  private OpenDesk(Callable<Desk> opening) {
-    this.opening = new FutureTask<>(opening);
+  private OpenDesk(Callable<Desk> work) {
+    Thread thread = new Thread(() -> open(work), "fret-open");
+    thread.setDaemon(true);
+    thread.start();
+  }
+
+  private void open(Callable<Desk> work) {
+    try {
+      opening.complete(work.call());
+    } catch (Exception | Error e) {
+      // Whoever asks for the desk hears of it.
+      opening.completeExceptionally(e);
+    }
   }
 
   /**
@@ -35,19 +46,18 @@ final class OpenDesk {
    */
   static OpenDesk start(
       LaunchOptions options, Clock clock, Executor ui, Consumer<Throwable> mistakes) {
-    OpenDesk open =
-        new OpenDesk(
-            () -> {
-              Book book = options.demo() ? DemoBook.open(clock) : Book.open(made(file(options)));
-              Desk desk =
-                  new Desk(book, clock, Workers.threads(ui, mistakes), SoundPlayer.onDevice());
-              desk.programme().stream().findFirst().ifPresent(desk::open);
-              return desk;
-            });
-    Thread thread = new Thread(open.opening, "fret-open");
-    thread.setDaemon(true);
-    thread.start();
-    return open;
+    return new OpenDesk(
+        () -> {
+          Book book = options.demo() ? DemoBook.open(clock) : Book.open(made(file(options)));
+          Desk desk = new Desk(book, clock, Workers.threads(ui, mistakes), SoundPlayer.onDevice());
+          desk.programme().stream().findFirst().ifPresent(desk::open);
+          return desk;
+        });
+  }
+
+  /** Runs a task once the book is open or is known not to open. */
+  void whenOpen(Runnable task, Executor executor) {
+    opening.whenCompleteAsync((desk, fault) -> task.run(), executor);
   }
 
   /**

@@ -39,6 +39,7 @@ import app.fret.practice.schedule.ItemOutlook;
 import app.fret.reading.Others;
 import app.fret.score.Passage;
 import app.fret.study.PossibleStudy;
+import app.fret.study.Study;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -64,6 +65,8 @@ public final class Desk {
   private final ObservableList<String> unreadable = FXCollections.observableArrayList();
   private final ReadOnlyObjectWrapper<Optional<PassageDesk>> open =
       new ReadOnlyObjectWrapper<>(this, "open", Optional.empty());
+  private final ReadOnlyObjectWrapper<Optional<Preview>> preview =
+      new ReadOnlyObjectWrapper<>(this, "preview", Optional.empty());
   private final ReadOnlyObjectWrapper<Optional<Notice>> fault =
       new ReadOnlyObjectWrapper<>(this, "fault", Optional.empty());
 
@@ -89,7 +92,8 @@ public final class Desk {
       Optional<Packet.Mended> edited,
       Decided decided,
       Found<LogEntry> log,
-      BookPlayer owner) {}
+      BookPlayer owner,
+      Optional<String> lastPlan) {}
 
   /** The lines of the programme, and a sentence for each row of the book that cannot be read. */
   private record Read(List<ProgrammeEntry> entries, List<String> unreadable) {}
@@ -108,14 +112,13 @@ public final class Desk {
             clock,
             workers,
             () -> List.copyOf(programme),
-            entry -> load(entry).study(),
+            this::study,
             this::tell,
             () ->
                 open.get().map(d -> new PlannedPassages.OnDesk(d.opened().entry().id(), d.study())),
             this::openById);
     this.packets = new Packets(book, workers, this::write, this::reload, this::tellSoon);
-    this.papers =
-        new Papers(book, clock, workers, programme, entry -> load(entry).study(), this::write);
+    this.papers = new Papers(book, clock, workers, programme, this::study, this::write);
     this.imports = new Imports(book, workers, this::tellSoon, this::showAdded);
     this.marked = new MarkedFiles(book, workers, this::write, this::tellSoon);
     this.book = book;
@@ -200,6 +203,11 @@ public final class Desk {
     return open.getReadOnlyProperty();
   }
 
+  /** The music that is wanted on the desk while it is still being planned; empty for none. */
+  public ReadOnlyObjectProperty<Optional<Preview>> previewProperty() {
+    return preview.getReadOnlyProperty();
+  }
+
   /** What went wrong last, in words for the player; empty when it has been read. */
   public ReadOnlyObjectProperty<Optional<Notice>> faultProperty() {
     return fault.getReadOnlyProperty();
@@ -267,22 +275,42 @@ public final class Desk {
   public void open(ProgrammeEntry entry) {
     wanted = entry.passage().id();
     if (lies(wanted)) {
+      preview.set(Optional.empty());
       return;
     }
     workers.planForShow(
         open,
         () -> {
           try {
-            PassageDesk desk = load(entry);
+            PassageDesk desk = load(entry, this::previewSoon);
             workers.show(() -> showIfWanted(desk));
           } catch (ScoreRejectedException | OutOfRangeException e) {
+            workers.show(() -> preview.set(Optional.empty()));
             tellSoon(Notice.of(e.getMessage()));
           }
         },
         this::tell);
   }
 
-  private PassageDesk load(ProgrammeEntry entry)
+  private void previewSoon(Preview music) {
+    workers.show(
+        () -> {
+          if (music.passageId() == wanted && !lies(wanted)) {
+            preview.set(Optional.of(music));
+          }
+        });
+  }
+
+  private Study study(ProgrammeEntry entry) throws ScoreRejectedException, OutOfRangeException {
+    return load(entry, music -> {}).study();
+  }
+
+  /**
+   * Reads and plans a passage.
+   *
+   * @param onRead hears of its music before it is planned
+   */
+  private PassageDesk load(ProgrammeEntry entry, Consumer<Preview> onRead)
       throws ScoreRejectedException, OutOfRangeException {
     BookPassage stored = entry.passage();
     Kept kept = workers.askBook(() -> kept(stored));
@@ -294,6 +322,7 @@ public final class Desk {
     Player player = read.intake().player(owner.setup(), owner.name());
     Passage mended = mended(kept.edited(), stored).orElse(passage);
     Origins origins = origins(kept.edited(), passage, mended);
+    onRead.accept(Preview.of(stored.id(), mended, kept.lastPlan()));
     PossibleStudy possible = PossibleStudy.of(mended, player, decided.choices());
     Others others = OtherParts.of(score, stored.cut().part(), read.passage(), passage);
     List<String> skipped = new ArrayList<>(read.skipped());
@@ -326,7 +355,8 @@ public final class Desk {
         book.edited(stored.id()),
         book.choices(stored.id()),
         book.log(stored.id()),
-        owner(stored));
+        owner(stored),
+        book.lastPlan(stored.id()));
   }
 
   /** The music as it was mended in Fret; the file it came from stays as it was. */
@@ -395,6 +425,8 @@ public final class Desk {
     desk.dueProperty().addListener((property, before, now) -> refresh(desk));
     desk.mistakeProperty().addListener((property, before, now) -> now.ifPresent(this::tell));
     open.set(Optional.of(desk));
+    preview.set(Optional.empty());
+    workers.afterFirstMusic(desk::keepFirstMarks);
     today.refresh();
   }
 

@@ -45,6 +45,9 @@ public final class ScoreView extends ScrollPane implements Settling {
   private static final double TOP = 8;
   private static final double BOTTOM = 24;
 
+  /** Kept free for the scroll bar, so that music is not set anew when it turns out to be needed. */
+  private static final double SCROLL_BAR = 10;
+
   /** A window that is being pulled changes its width many times a second. */
   private static final Duration SETTLED = Duration.millis(80);
 
@@ -196,7 +199,7 @@ public final class ScoreView extends ScrollPane implements Settling {
   }
 
   private void viewportChanged(Bounds viewport) {
-    boolean otherWidth = Math.abs(viewport.getWidth() - laidOutWidth) > 0.5;
+    boolean otherWidth = Math.abs(musicWidth() - laidOutWidth) > 0.5;
     if (otherWidth && nodes.isEmpty()) {
       layOut();
     } else if (otherWidth) {
@@ -209,6 +212,10 @@ public final class ScoreView extends ScrollPane implements Settling {
     paintWhatIsInView();
   }
 
+  private double musicWidth() {
+    return Math.min(getViewportBounds().getWidth(), getWidth() - SCROLL_BAR);
+  }
+
   private void layOutIfStale() {
     if (stale && getScene() != null) {
       layOut();
@@ -217,7 +224,7 @@ public final class ScoreView extends ScrollPane implements Settling {
 
   /** Engraves the study for the width there is; out of sight that waits until it is seen. */
   private void layOut() {
-    double width = getViewportBounds().getWidth();
+    double width = musicWidth();
     stale = getScene() == null || width < 200;
     if (isExpecting) {
       return;

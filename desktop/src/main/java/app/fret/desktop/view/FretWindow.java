@@ -2,6 +2,7 @@ package app.fret.desktop.view;
 
 import app.fret.book.Backups;
 import app.fret.desktop.model.Desk;
+import app.fret.desktop.model.Preview;
 import app.fret.desktop.model.exchange.ImportOffer;
 import app.fret.desktop.model.exchange.Packets;
 import app.fret.desktop.model.passage.Command;
@@ -99,9 +100,12 @@ public final class FretWindow extends StackPane {
     veil.setVisible(false);
     getChildren().addAll(frame, veil);
     desk.openProperty().addListener((property, before, now) -> now.ifPresent(this::lay));
+    desk.previewProperty()
+        .addListener((property, before, now) -> now.ifPresentOrElse(this::preview, this::layAgain));
     desk.faultProperty().addListener((property, before, now) -> now.ifPresent(this::tell));
     showEmpty();
     desk.openProperty().get().ifPresent(this::lay);
+    desk.previewProperty().get().ifPresent(this::preview);
     addEventFilter(KeyEvent.KEY_PRESSED, this::keyPressed);
     setOnDragOver(FretWindow::acceptFiles);
     setOnDragDropped(this::dropped);
@@ -164,7 +168,23 @@ public final class FretWindow extends StackPane {
     desk.pulse().setFollowsCards(next == Station.PRACTISE);
     foldProgramme();
     ((ToggleButton) tabs.getChildren().get(Station.ALL.indexOf(next))).setSelected(true);
-    desk.openProperty().get().ifPresent(this::lay);
+    if (desk.previewProperty().get().isEmpty()) {
+      desk.openProperty().get().ifPresent(this::lay);
+    }
+  }
+
+  /** Shows music that is still being planned, where the music of a station stands. */
+  private void preview(Preview music) {
+    Region beside = new Region();
+    beside.getStyleClass().add("why-panel");
+    centre.setTop(tabs);
+    centre.setCenter(new PreviewPane(desk, music));
+    frame.setRight(beside);
+  }
+
+  /** What was to come is there, or does not come: then what lies open is shown again. */
+  private void layAgain() {
+    desk.openProperty().get().ifPresentOrElse(this::lay, this::showEmpty);
   }
 
   /**
@@ -275,7 +295,9 @@ public final class FretWindow extends StackPane {
   }
 
   private void perform(Command command) {
-    desk.openProperty().get().ifPresent(passage -> passage.perform(command));
+    if (desk.previewProperty().get().isEmpty()) {
+      desk.openProperty().get().ifPresent(passage -> passage.perform(command));
+    }
   }
 
   private static void acceptFiles(DragEvent event) {

@@ -1,6 +1,7 @@
 package app.fret.desktop.view;
 
 import app.fret.desktop.model.Desk;
+import app.fret.desktop.model.Preview;
 import app.fret.desktop.model.passage.Command;
 import app.fret.desktop.model.passage.PassageDesk;
 import app.fret.desktop.model.work.Words;
@@ -51,14 +52,15 @@ final class Header extends HBox {
     names.setAlignment(Pos.CENTER_LEFT);
     makeMenu(window);
     getChildren().addAll(names, figures, Parts.stretch(), undo, redo, menu);
-    desk.openProperty().addListener((property, before, now) -> now.ifPresent(this::follow));
-    desk.openProperty().get().ifPresent(this::follow);
-    desk.outlooks()
-        .addListener(
-            (MapChangeListener<Long, ItemOutlook>)
-                change -> desk.openProperty().get().ifPresent(this::show));
     undo.setDisable(true);
     redo.setDisable(true);
+    desk.openProperty().addListener((property, before, now) -> now.ifPresent(this::follow));
+    desk.openProperty().get().ifPresent(this::follow);
+    desk.previewProperty()
+        .addListener(
+            (property, before, now) -> now.ifPresentOrElse(this::announce, this::showOpen));
+    desk.previewProperty().get().ifPresent(this::announce);
+    desk.outlooks().addListener((MapChangeListener<Long, ItemOutlook>) change -> showOpen());
   }
 
   private void makeMenu(FretWindow window) {
@@ -78,6 +80,13 @@ final class Header extends HBox {
     desk.openProperty().get().ifPresent(passage -> passage.perform(command));
   }
 
+  /** Names music whose figures are not known yet. */
+  private void announce(Preview music) {
+    title.setText(music.music().title());
+    subtitle.setText(music.music().partName());
+    figures.getChildren().clear();
+  }
+
   private void follow(PassageDesk passage) {
     undo.disableProperty().bind(passage.canUndoProperty().not());
     redo.disableProperty().bind(passage.canRedoProperty().not());
@@ -85,6 +94,10 @@ final class Header extends HBox {
     passage.studyProperty().addListener((property, before, now) -> show(passage));
     passage.dueProperty().addListener((property, before, now) -> show(passage));
     show(passage);
+  }
+
+  private void showOpen() {
+    desk.openProperty().get().ifPresent(this::show);
   }
 
   /** Shows the open passage; one that was laid aside may still report and is not shown. */

@@ -10,6 +10,7 @@ import app.fret.instrument.Player;
 import app.fret.lefthand.PinConflictException;
 import app.fret.score.Passage;
 import app.fret.study.Choices;
+import app.fret.study.PencilMarks;
 import app.fret.study.Study;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -190,8 +191,29 @@ final class DecisionQueue {
                 inForce = asked.decision();
                 answers.accepted(planned, asked.what());
               });
+          keepMarks(planned);
         },
         this::refuse);
+  }
+
+  /** Keeps the marks of the plan that the passage was opened with, unless it has another now. */
+  void keepFirstMarks() {
+    Study first = study.get();
+    Decision opening = inForce;
+    workers.keepWhileOpen(
+        () -> {
+          if (kept == opening) {
+            keepMarks(first);
+          }
+        },
+        answers::told);
+  }
+
+  /** They are shown the next time until the passage is planned again. On the book's thread. */
+  private void keepMarks(Study planned) {
+    if (book.readOnlyReason().isEmpty()) {
+      book.keepLastPlan(opened.entry().id(), PencilMarks.of(planned));
+    }
   }
 
   private void write(Decision next) {

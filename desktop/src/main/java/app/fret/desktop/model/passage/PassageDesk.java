@@ -130,6 +130,11 @@ public final class PassageDesk {
     }
   }
 
+  /** Keeps the marks of the plan it was opened with. */
+  public void keepFirstMarks() {
+    decisions.keepFirstMarks();
+  }
+
   /** Its bow. */
   public BowDesk bow() {
     return bow;

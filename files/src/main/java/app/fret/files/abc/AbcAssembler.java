@@ -39,7 +39,7 @@ final class AbcAssembler {
   private final AbcFindings findings;
   private final List<AbcBar> bars;
   private final Set<AbcBar> endedByLines;
-  private final Map<Integer, List<AbcBody.AbcTempo>> temposByBar;
+  private final Map<Integer, List<AbcMusicFields.AbcTempo>> temposByBar;
   private final PassageBuilder builder = new PassageBuilder();
   private final List<Integer> places = new ArrayList<>();
   private final Deque<Integer> openSlurs = new ArrayDeque<>();
@@ -55,12 +55,12 @@ final class AbcAssembler {
   AbcAssembler(
       AbcFindings findings,
       List<AbcBar> bars,
-      List<AbcBody.AbcTempo> tempos,
+      List<AbcMusicFields.AbcTempo> tempos,
       Set<AbcBar> endedByLines) {
     this.endedByLines = Set.copyOf(endedByLines);
     this.findings = findings;
     this.bars = bars;
-    this.temposByBar = tempos.stream().collect(Collectors.groupingBy(AbcBody.AbcTempo::bar));
+    this.temposByBar = tempos.stream().collect(Collectors.groupingBy(AbcMusicFields.AbcTempo::bar));
   }
 
   /** By event: where it begins in the text. */
@@ -226,7 +226,7 @@ final class AbcAssembler {
   }
 
   private void addTempos(int bar, int item) {
-    for (AbcBody.AbcTempo tempo : temposByBar.getOrDefault(bar, List.of())) {
+    for (AbcMusicFields.AbcTempo tempo : temposByBar.getOrDefault(bar, List.of())) {
       if (tempo.item() == item) {
         tempo
             .speed()

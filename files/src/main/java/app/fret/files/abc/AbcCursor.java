@@ -8,17 +8,17 @@ import org.apache.commons.numbers.fraction.Fraction;
 final class AbcCursor {
   private static final Pattern LENGTH = Pattern.compile("(\\d{0,4})(/{0,6})(\\d{0,4})");
 
-  private final String text;
-  private final int start;
-  private final int end;
+  private String text = "";
+  private int start;
+  private int end;
   private int at;
 
-  /** A cursor at the start of a stretch of text. */
-  AbcCursor(String text, int from, int end) {
-    this.text = text;
-    this.start = from;
-    this.at = from;
-    this.end = end;
+  /** Goes to the start of a stretch of text. */
+  void enter(String newText, int from, int newEnd) {
+    text = newText;
+    start = from;
+    at = from;
+    end = newEnd;
   }
 
   /** Index of the next sign. */

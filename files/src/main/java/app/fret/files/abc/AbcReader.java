@@ -57,7 +57,8 @@ public final class AbcReader {
   private AbcTune tune() {
     AbcBody body = body(readHead());
     List<AbcBar> bars = body.finish();
-    AbcAssembler assembler = new AbcAssembler(findings, bars, body.tempos(), body.endedByLines());
+    AbcAssembler assembler =
+        new AbcAssembler(findings, bars, body.fields().tempos(), body.endedByLines());
     Optional<Passage> passage = assembled(assembler);
     if (bars.isEmpty()) {
       findings.problem(
@@ -77,7 +78,7 @@ public final class AbcReader {
 
   private AbcBody body(int music) {
     AbcBody body = body();
-    head.keySet().stream().filter(l -> l == 'V').forEach(v -> body.firstVoice(head.get(v)));
+    head.keySet().stream().filter(l -> l == 'V').forEach(v -> body.fields().voice(head.get(v)));
     ownSigns.forEach(body::define);
     body.beginAt(music);
     Matcher lines = LINE.matcher(text).region(music, text.length());
@@ -166,7 +167,7 @@ public final class AbcReader {
     AbcBody body = new AbcBody(findings, metre, unit, key);
     Optional<AbcFields.Speed> speed =
         understood('Q', text -> Optional.of(AbcFields.tempo(text, unit)), Optional.empty());
-    speed.ifPresent(body::tempo);
+    speed.ifPresent(body.fields()::tempo);
     return body;
   }
 

@@ -81,9 +81,13 @@ public final class Instruments {
 
   private static InstrumentProfile profile(String name) {
     if (!NAMES.contains(name)) {
-      throw new IllegalArgumentException(
-          "no instrument '" + name + "'; use violin, viola, cello or bass");
+      throw new IllegalArgumentException("no instrument '" + name + "'; use " + allNames());
     }
     return InstrumentProfile.read(name);
+  }
+
+  private static String allNames() {
+    int last = NAMES.size() - 1;
+    return String.join(", ", NAMES.subList(0, last)) + " or " + NAMES.get(last);
   }
 }

@@ -98,7 +98,8 @@ class RecipesTest {
 
   private static void word() throws IOException {
     Path glossary = scratch.resolve("core/resources/app/fret/reading/glossary.txt");
-    Files.writeString(glossary, Files.readString(glossary) + "kratzend|de|character|-|scratching\n");
+    Files.writeString(
+        glossary, Files.readString(glossary) + "kratzend|de|character|-|scratching\n");
   }
 
   private static void drill() throws IOException {

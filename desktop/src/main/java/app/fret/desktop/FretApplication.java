@@ -108,10 +108,13 @@ public final class FretApplication extends Application {
     desk = Optional.of(opened);
     FretWindow window = new FretWindow(opened);
     opened.surveyOthers();
-    window.setFolderOpener(
-        file ->
-            getHostServices().showDocument(file.toAbsolutePath().getParent().toUri().toString()));
-    window.setRestorer(this::restore);
+    window
+        .dialogs()
+        .setFolderOpener(
+            file ->
+                getHostServices()
+                    .showDocument(file.toAbsolutePath().getParent().toUri().toString()));
+    window.dialogs().setRestorer(this::restore);
     window.setDemoOpener(this::showDemo);
     return window;
   }
@@ -125,7 +128,7 @@ public final class FretApplication extends Application {
   }
 
   private void doWhatWasAsked(FretWindow window) {
-    options.file().ifPresent(window::add);
+    options.file().ifPresent(window.dialogs()::add);
     options.pictures().ifPresent(folder -> new Pictures(desk.orElseThrow(), window, folder).take());
   }
 

@@ -81,11 +81,15 @@ final class Pictures {
             "player", done -> press(11, Station.LEFT_HAND, "#show-player", "#player-sheet", done)));
     shots.add(new Shot("write-in", this::writeIn));
     shots.add(new Shot("add-passage", this::offerFile));
-    shots.add(new Shot("mend", done -> pane(0, 9, window::mendNotes, "#mend", done)));
-    shots.add(new Shot("habits", done -> pane(2, 9, window::showHabits, "#habits-pane", done)));
+    shots.add(new Shot("mend", done -> pane(0, 9, window.dialogs()::mendNotes, "#mend", done)));
+    shots.add(
+        new Shot("habits", done -> pane(2, 9, window.dialogs()::showHabits, "#habits-pane", done)));
     shots.add(0, new Shot("listening", this::listening));
-    shots.add(new Shot("besides", done -> pane(8, 0, window::showBesides, "#besides-pane", done)));
-    shots.add(new Shot("tempo", done -> pane(1, 40, window::showTempo, "#tempo-pane", done)));
+    shots.add(
+        new Shot(
+            "besides", done -> pane(8, 0, window.dialogs()::showBesides, "#besides-pane", done)));
+    shots.add(
+        new Shot("tempo", done -> pane(1, 40, window.dialogs()::showTempo, "#tempo-pane", done)));
   }
 
   /** A drill of the day lies open. */
@@ -140,7 +144,7 @@ final class Pictures {
         "T:Grey Ferry\nM:4/4\nL:1/8\nQ:1/4=116\nK:Dm\n"
             + "!f!D/E/F/G/ A2 (dc) A2 | B/A/G/F/ E2 (cB) G |\n"
             + "(3ABc d2 .f.e.d.c | ^c4 [DA4 |\nd/e/");
-    window.writeIn();
+    window.dialogs().writeIn();
     whenTrue(() -> window.lookup("#entry") != null, done);
   }
 
@@ -149,7 +153,7 @@ final class Pictures {
     try (InputStream in = DemoBook.class.getResourceAsStream("lantern-song.musicxml")) {
       Path file = desk.folder().resolve("lantern-song.musicxml");
       Files.write(file, in.readAllBytes());
-      window.add(file);
+      window.dialogs().add(file);
       whenTrue(() -> window.lookup("#add-pane") != null, done);
     } catch (IOException e) {
       failToWrite();

@@ -49,7 +49,7 @@ class ImportQuestionsTest extends Journey {
       """;
 
   private void open(FxRobot robot, Path file) {
-    robot.interact(() -> window.add(file));
+    robot.interact(() -> window.dialogs().add(file));
     waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
     robot.clickOn("#add-new-player").write("Oda Merrin");
   }

@@ -120,7 +120,7 @@ abstract class Journey {
 
   void addScore(FxRobot robot, String words, String perMinute) throws IOException {
     Path file = score(words);
-    robot.interact(() -> window.add(file));
+    robot.interact(() -> window.dialogs().add(file));
     waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
     robot.interact(() -> robot.lookup("#add-title").queryAs(TextField.class).setText("Study 4"));
     robot.clickOn("#add-new-player").write("Oda Merrin");

@@ -116,7 +116,7 @@ class JourneyTest extends Journey {
   void aBadFileIsRefusedWithFileBarAndReason(FxRobot robot) throws IOException {
     Path file = folder.resolve("torn.musicxml");
     Files.writeString(file, "<score-partwise><part-list>");
-    robot.interact(() -> window.add(file));
+    robot.interact(() -> window.dialogs().add(file));
     waitFor(() -> robot.lookup("#notice-words").tryQuery().isPresent());
     assertThat(text(robot, "#notice-words")).startsWith("torn.musicxml: it is not well-formed XML");
     robot.clickOn("#notice-close");
@@ -126,7 +126,7 @@ class JourneyTest extends Journey {
   @Test
   void aPassageTheInstrumentLacksStaysOutOfTheBook(FxRobot robot) throws IOException {
     Path file = score("D5/1 | C3/1");
-    robot.interact(() -> window.add(file));
+    robot.interact(() -> window.dialogs().add(file));
     waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
     robot.clickOn("#add-new-player").write("Oda Merrin");
     robot.clickOn("#add-confirm");
@@ -138,7 +138,7 @@ class JourneyTest extends Journey {
   @Test
   void theFormKeepsWhatWasTypedWhenSomethingIsMissing(FxRobot robot) throws IOException {
     Path file = score("D5/1 | E5/1 | F5/1");
-    robot.interact(() -> window.add(file));
+    robot.interact(() -> window.dialogs().add(file));
     waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
     robot.interact(
         () -> {
@@ -171,7 +171,7 @@ class JourneyTest extends Journey {
   void aTypedDayIsTakenAndWhatIsNoDayIsSaidBeforeThePassageIsAdded(FxRobot robot)
       throws IOException {
     Path file = score("D5/4 E5/4 F5/4 G5/4");
-    robot.interact(() -> window.add(file));
+    robot.interact(() -> window.dialogs().add(file));
     waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
     robot.clickOn("#add-new-player").write("Oda Merrin");
     DatePicker due = robot.lookup("#add-due").queryAs(DatePicker.class);
@@ -190,7 +190,7 @@ class JourneyTest extends Journey {
       throws IOException, ScoreRejectedException {
     addScore(robot);
     Path out = folder.resolve("marked.musicxml");
-    robot.interact(() -> window.write(out));
+    robot.interact(() -> window.dialogs().write(out));
     waitFor(() -> robot.lookup("#notice-words").tryQuery().isPresent());
     assertThat(text(robot, "#notice-words")).isEqualTo("marked.musicxml is written.");
     Passage back = new MusicXmlReader().open(out).read(0).passage();
@@ -317,8 +317,8 @@ class JourneyTest extends Journey {
     addScore(robot);
     List<Path> shown = new ArrayList<>();
     Path file = folder.resolve("part.pdf");
-    robot.interact(() -> window.setFolderOpener(shown::add));
-    robot.interact(() -> window.writePdf(file, Paper.A4, false));
+    robot.interact(() -> window.dialogs().setFolderOpener(shown::add));
+    robot.interact(() -> window.dialogs().writePdf(file, Paper.A4, false));
     waitFor(() -> robot.lookup("#open-folder").tryQuery().isPresent());
     assertThat(text(robot, "#notice-words")).isEqualTo("part.pdf is written.");
     robot.clickOn("#open-folder");
@@ -366,7 +366,7 @@ class JourneyTest extends Journey {
   @Test
   void aCutOfRestsOpensAndSaysThatThereIsNothingToDecide(FxRobot robot) throws IOException {
     Path file = score("r/1 | r/1 | D5/1");
-    robot.interact(() -> window.add(file));
+    robot.interact(() -> window.dialogs().add(file));
     waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
     robot.interact(() -> robot.lookup("#add-last-bar").queryAs(TextField.class).setText("2"));
     robot.clickOn("#add-new-player").write("Oda Merrin");
@@ -398,7 +398,7 @@ class JourneyTest extends Journey {
   void earlierDaysAreOfferedInTheMenu(FxRobot robot) throws IOException {
     addScore(robot);
     List<LocalDate> chosen = new ArrayList<>();
-    robot.interact(() -> window.setRestorer(backup -> chosen.add(backup.day())));
+    robot.interact(() -> window.dialogs().setRestorer(backup -> chosen.add(backup.day())));
     waitFor(() -> !desk.backups().isEmpty());
     robot.clickOn("#menu").clickOn("#menu-backups");
     robot.clickOn("#restore-2026-11-20");

@@ -164,7 +164,7 @@ class PractiseJourneyTest extends Journey {
   void howOnePractisesIsSetInItsPane(FxRobot robot) throws Exception {
     addScore(robot, TUNE, "96");
     goToPractise(robot);
-    robot.interact(window::showHabits);
+    robot.interact(window.dialogs()::showHabits);
     waitFor(() -> robot.lookup("#habits-pane").tryQuery().isPresent());
     robot.clickOn("#off-sun");
     waitFor(() -> seen().learner().daysOff().contains(DayOfWeek.SUNDAY));
@@ -211,7 +211,7 @@ class PractiseJourneyTest extends Journey {
     waitFor(() -> Files.exists(packet));
     robot.type(KeyCode.C);
     waitFor(() -> passage().passes().entries().size() == 1);
-    robot.interact(() -> window.add(packet));
+    robot.interact(() -> window.dialogs().add(packet));
     waitFor(() -> robot.lookup("#packet-pane").tryQuery().isPresent());
     assertThat(robot.lookup("#packet-pane .label").queryAllAs(Label.class))
         .extracting(Label::getText)

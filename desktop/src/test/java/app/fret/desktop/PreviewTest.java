@@ -56,7 +56,7 @@ class PreviewTest extends Journey {
   private void askForTheFirst(FxRobot robot) throws Exception {
     addScore(robot);
     long first = passage().opened().entry().id();
-    robot.interact(() -> window.add(otherScore()));
+    robot.interact(() -> window.dialogs().add(otherScore()));
     waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
     robot.interact(() -> robot.lookup("#add-per-minute").queryAs(TextField.class).setText("80"));
     robot.clickOn("#add-confirm");

@@ -210,7 +210,7 @@ class RandomRobotTest {
 
   private void drop(FxRobot robot, Path score) {
     if (random.nextInt(10) == 0) {
-      robot.interact(() -> window.add(score));
+      robot.interact(() -> window.dialogs().add(score));
     }
   }
 

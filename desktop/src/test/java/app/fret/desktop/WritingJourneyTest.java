@@ -42,7 +42,7 @@ class WritingJourneyTest extends Journey {
       throws IOException, BookException, TimeoutException {
     Path file = folder.resolve("trap.abc");
     Files.writeString(file, "X:1\nT:Traps\nM:4/4\nL:1/4\nK:G\nd ^c B c|d c Td2|\n");
-    robot.interact(() -> window.add(file));
+    robot.interact(() -> window.dialogs().add(file));
     waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
     robot.clickOn("#add-new-player").write("Oda Merrin");
     robot.clickOn("#add-confirm");
@@ -206,7 +206,7 @@ class WritingJourneyTest extends Journey {
     Path other = score("D5/4 E5/4 F5/4 G5/4");
     Path bad = folder.resolve("torn.musicxml");
     Files.writeString(bad, "<score-partwise><part-list>");
-    robot.interact(() -> window.addAll(List.of(good, other, bad)));
+    robot.interact(() -> window.dialogs().addAll(List.of(good, other, bad)));
     waitFor(() -> text(robot, "#several-summary").equals("2 files can be added, 1 cannot."));
     robot.clickOn("#several-new-player").write("Oda Merrin");
     robot.clickOn("#several-add");
@@ -271,7 +271,7 @@ class WritingJourneyTest extends Journey {
   void ofDividedNotesOneIsTaken(FxRobot robot) throws IOException {
     Path file = folder.resolve("div.abc");
     Files.writeString(file, "X:1\nT:Two\nM:4/4\nL:1/2\nQ:1/4=80\nK:C\n\"^div.\"[ce] [df]|[eg]2|\n");
-    robot.interact(() -> window.add(file));
+    robot.interact(() -> window.dialogs().add(file));
     waitFor(() -> robot.lookup("#add-pane").tryQuery().isPresent());
     robot.clickOn("#add-new-player").write("Oda Merrin");
     robot.clickOn("#add-confirm");
@@ -320,7 +320,7 @@ class WritingJourneyTest extends Journey {
     waitFor(() -> score().isPresent());
     assertThat(passage().study().leftHand().notes()).hasSize(64);
     Path pdf = folder.resolve("part.pdf");
-    robot.interact(() -> window.writePdf(pdf, app.fret.engraving.Paper.A4, true));
+    robot.interact(() -> window.dialogs().writePdf(pdf, app.fret.engraving.Paper.A4, true));
     waitFor(() -> Files.exists(pdf));
   }
 

@@ -40,7 +40,7 @@ final class Header extends HBox {
       Parts.button("redo", "Redo", "flat-action", () -> perform(Command.REDO));
   private final MenuButton menu = new MenuButton();
 
-  Header(Desk desk, FretWindow window) {
+  Header(Desk desk, Dialogs dialogs) {
     this.desk = desk;
     getStyleClass().add("header");
     setAlignment(Pos.CENTER_LEFT);
@@ -50,7 +50,7 @@ final class Header extends HBox {
     names.setPrefWidth(300);
     names.setMinWidth(160);
     names.setAlignment(Pos.CENTER_LEFT);
-    makeMenu(window);
+    makeMenu(dialogs);
     getChildren().addAll(names, figures, Parts.stretch(), undo, redo, menu);
     undo.setDisable(true);
     redo.setDisable(true);
@@ -63,7 +63,7 @@ final class Header extends HBox {
     desk.outlooks().addListener((MapChangeListener<Long, ItemOutlook>) change -> showOpen());
   }
 
-  private void makeMenu(FretWindow window) {
+  private void makeMenu(Dialogs dialogs) {
     menu.setId("menu");
     menu.setGraphic(new FontIcon(Feather.MORE_HORIZONTAL));
     menu.setAccessibleText("Menu of the passage");
@@ -71,7 +71,7 @@ final class Header extends HBox {
     for (WindowCommand command : WindowCommand.ALL) {
       MenuItem item = new MenuItem(command.line());
       item.setId(command.id());
-      item.setOnAction(e -> command.action().accept(window));
+      item.setOnAction(e -> command.action().accept(dialogs));
       menu.getItems().add(item);
     }
   }

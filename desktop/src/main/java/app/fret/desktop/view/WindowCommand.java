@@ -15,47 +15,47 @@ import java.util.function.Consumer;
  * @param action does it
  */
 record WindowCommand(
-    String id, String words, boolean opensDialog, List<String> keys, Consumer<FretWindow> action) {
+    String id, String words, boolean opensDialog, List<String> keys, Consumer<Dialogs> action) {
   /** All of them, in the order of the menu. */
   static final List<WindowCommand> ALL =
       List.of(
-          asking("menu-add", "Add a passage from a file", FretWindow::chooseFile),
-          asking("menu-write-in", "Write music in", FretWindow::writeIn, "Ctrl+N"),
-          asking("menu-mend", "Mend the notes", FretWindow::mendNotes, "Ctrl+E"),
-          asking("menu-tempo", "What plays when", FretWindow::showTempo, "Ctrl+T"),
-          asking("menu-habits", "How you practise", FretWindow::showHabits, "Ctrl+H"),
-          asking("menu-besides", "Studies, scales, listening", FretWindow::showBesides, "Ctrl+B"),
-          asking("menu-layers", "Whose marks", FretWindow::showLayers, "Ctrl+M"),
-          asking("menu-write", "Write the marked part as MusicXML", w -> w.writing().part()),
+          asking("menu-add", "Add a passage from a file", Dialogs::chooseFile),
+          asking("menu-write-in", "Write music in", Dialogs::writeIn, "Ctrl+N"),
+          asking("menu-mend", "Mend the notes", Dialogs::mendNotes, "Ctrl+E"),
+          asking("menu-tempo", "What plays when", Dialogs::showTempo, "Ctrl+T"),
+          asking("menu-habits", "How you practise", Dialogs::showHabits, "Ctrl+H"),
+          asking("menu-besides", "Studies, scales, listening", Dialogs::showBesides, "Ctrl+B"),
+          asking("menu-layers", "Whose marks", Dialogs::showLayers, "Ctrl+M"),
+          asking("menu-write", "Write the marked part as MusicXML", d -> d.writing().part()),
           asking(
               "menu-write-whole",
               "Write the whole score with the marks as MusicXML",
-              w -> w.writing().whole()),
+              d -> d.writing().whole()),
           asking(
               "menu-pdf-a4",
               "Write the part as PDF, A4",
-              w -> w.writing().pdf(Paper.A4, false),
+              d -> d.writing().pdf(Paper.A4, false),
               "Ctrl+Shift+P"),
           asking(
               "menu-pdf-letter",
               "Write the part as PDF, Letter",
-              w -> w.writing().pdf(Paper.LETTER, false)),
+              d -> d.writing().pdf(Paper.LETTER, false)),
           asking(
               "menu-pdf-bow",
               "Write the part with the bow's track as PDF, A4",
-              w -> w.writing().pdf(Paper.A4, true)),
-          asking("menu-week", "Write the week as a practice sheet", w -> w.writing().week()),
+              d -> d.writing().pdf(Paper.A4, true)),
+          asking("menu-week", "Write the week as a practice sheet", d -> d.writing().week()),
           asking(
-              "menu-calendar", "Write the days ahead as a calendar", w -> w.writing().calendar()),
-          asking("menu-log", "Write the log as a table", w -> w.writing().log()),
-          asking("menu-send", "Send all of this player as a packet", w -> w.writing().packet()),
-          asking("menu-take", "Take a packet in", FretWindow::chooseFile),
-          asking("menu-print", "Print the part", w -> w.writing().print(), "Ctrl+P"),
-          asking("menu-backups", "Go back to an earlier day", FretWindow::showBackups),
-          new WindowCommand("menu-keys", "Keys", false, List.of(), FretWindow::showKeys));
+              "menu-calendar", "Write the days ahead as a calendar", d -> d.writing().calendar()),
+          asking("menu-log", "Write the log as a table", d -> d.writing().log()),
+          asking("menu-send", "Send all of this player as a packet", d -> d.writing().packet()),
+          asking("menu-take", "Take a packet in", Dialogs::chooseFile),
+          asking("menu-print", "Print the part", d -> d.writing().print(), "Ctrl+P"),
+          asking("menu-backups", "Go back to an earlier day", Dialogs::showBackups),
+          new WindowCommand("menu-keys", "Keys", false, List.of(), Dialogs::showKeys));
 
   private static WindowCommand asking(
-      String id, String words, Consumer<FretWindow> action, String... keys) {
+      String id, String words, Consumer<Dialogs> action, String... keys) {
     return new WindowCommand(id, words, true, List.of(keys), action);
   }
 

@@ -4,6 +4,7 @@ import app.fret.brief.Brief;
 import app.fret.instrument.Player;
 import app.fret.lefthand.effort.EffortModel;
 import app.fret.lefthand.effort.Profile;
+import app.fret.lefthand.figure.PedalFigure;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.moment.Moment;
 import app.fret.reading.PlayedNote;
@@ -36,8 +37,13 @@ public final class PreparedPassage {
   private final Lazy<Lattice> solved;
   private final Lazy<PlanDifferences> differences;
 
-  PreparedPassage(Brief brief, Profile profile, EffortModel model) {
-    this.weighed = new WeighedPassage(brief, model);
+  /**
+   * A passage to plan.
+   *
+   * @param figures the pedal figures that are assumed
+   */
+  PreparedPassage(Brief brief, Profile profile, EffortModel model, List<PedalFigure> figures) {
+    this.weighed = new WeighedPassage(brief, model, figures);
     this.profile = profile;
     this.models = new Lazy<>(this::bestModels);
     this.stays = new Lazy<>(() -> weighed.withFigures(weighed.stays(), models.get()));
@@ -196,6 +202,11 @@ public final class PreparedPassage {
       reasons.of(i).forEach(r -> shares.merge(r.term(), r.effort(), Double::sum));
     }
     return shares;
+  }
+
+  /** Effort of the best plan without pins, before like figures are held against each other. */
+  double leastWithoutFigures() {
+    return weighed.lattice().least();
   }
 
   private boolean differInKind(int note, int one, int other) {

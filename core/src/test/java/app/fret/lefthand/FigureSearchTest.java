@@ -8,6 +8,7 @@ import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;
 import app.fret.lefthand.effort.EffortModel;
 import app.fret.lefthand.effort.Profiles;
+import app.fret.lefthand.figure.PedalFigures;
 import app.fret.score.BeatUnit;
 import app.fret.score.Tempo;
 import app.fret.search.Lattice;
@@ -25,7 +26,8 @@ class FigureSearchTest {
   private static WeighedPassage weighed(String instrument, String profile, String music) {
     Player player = Player.of("", Instruments.named(instrument));
     Brief brief = Briefs.of(Music.passage(music), player, new Tempo(BeatUnit.QUARTER, 100));
-    return new WeighedPassage(brief, new EffortModel(player, Profiles.named(profile)));
+    return new WeighedPassage(
+        brief, new EffortModel(player, Profiles.named(profile)), PedalFigures.of(brief));
   }
 
   private static OtherPlans others(WeighedPassage weighed) {

@@ -20,8 +20,12 @@ public final class WorkedFile {
   /** The instruments there are files for. */
   public static final List<String> INSTRUMENTS = List.of("violin", "viola", "cello", "bass");
 
-  /** The collections: agreed passages, one for each rule, and the plainest material. */
-  public static final List<String> COLLECTIONS = List.of("worked", "rules", "scales");
+  /**
+   * The collections: passages agreed on in two halves, hard ones, groups that each test one rule,
+   * one passage for each rule, and the plainest material.
+   */
+  public static final List<String> COLLECTIONS =
+      List.of("worked", "agreed", "hard", "groups", "rules", "scales");
 
   private WorkedFile() {}
 

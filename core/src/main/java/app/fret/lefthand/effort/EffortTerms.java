@@ -14,6 +14,7 @@ import app.fret.lefthand.effort.finger.SequenceTerm;
 import app.fret.lefthand.effort.finger.TrillTerm;
 import app.fret.lefthand.effort.finger.WeakPairTerm;
 import app.fret.lefthand.effort.finger.WeakPairs;
+import app.fret.lefthand.effort.frame.BrokenPairTerm;
 import app.fret.lefthand.effort.frame.DoubleStopTerm;
 import app.fret.lefthand.effort.frame.PairKeptTerm;
 import app.fret.lefthand.effort.frame.PlacedAheadTerm;
@@ -87,6 +88,7 @@ public final class EffortTerms {
     terms.add(new ReachSchoolTerm(player));
     terms.add(new DoubleStopTerm(player));
     terms.add(new PairKeptTerm(player));
+    terms.add(new BrokenPairTerm(player));
     terms.add(new HighFourthTerm(player));
     terms.add(new OwnStringTerm());
     terms.add(new ColourTerm());

@@ -4,6 +4,7 @@ import app.fret.brief.Brief;
 import app.fret.instrument.Instrument;
 import app.fret.score.SoundingPitch;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
@@ -29,6 +30,7 @@ public final class PedalFigures {
   private final Instrument instrument;
   private final int frameSemitones;
   private final int[] strings;
+  private final List<PedalFigure> found = new ArrayList<>();
 
   /** The string of the pedal and that of the tune. */
   private record Pair(int pedal, int tune) {}
@@ -43,13 +45,13 @@ public final class PedalFigures {
     this.strings = new int[brief.notes().size()];
   }
 
-  /** By note: the string it has in a pedal figure, 1 the highest; 0 outside figures. */
-  public static int[] of(Brief brief) {
+  /** The pedal figures of a passage, in order; none stands on notes of another. */
+  public static List<PedalFigure> of(Brief brief) {
     PedalFigures figures = new PedalFigures(brief);
     for (int i = 0; i < figures.strings.length; i++) {
       figures.look(i);
     }
-    return figures.strings;
+    return List.copyOf(figures.found);
   }
 
   private void look(int first) {
@@ -60,11 +62,9 @@ public final class PedalFigures {
       int last = lastOf(first, period);
       int times = (last - first) / period + 1;
       if (times >= (followsAFigure(first) ? FEWEST_TIMES - 1 : FEWEST_TIMES)) {
-        int from = first > 0 && joins(first - 1, first, first) ? first - 1 : first;
-        int to = last + 1 < strings.length && joins(last, last + 1, first) ? last + 1 : last;
-        Optional<Pair> pair = pair(first, tune(from, to, first));
-        if (pair.isPresent()) {
-          mark(from, to, first, pair.get());
+        Optional<Pair> pair = pair(first, tune(first, last, first, period));
+        if (pair.isPresent() && tuneMoves(first, last, period)) {
+          markWithEdges(first, last, period, pair.get());
           return;
         }
       }
@@ -74,6 +74,24 @@ public final class PedalFigures {
   /** A figure that has been going on is heard again sooner. */
   private boolean followsAFigure(int first) {
     return first > 1 && strings[first - 2] != 0;
+  }
+
+  /** The notes beside a figure belong to it where its strings are theirs too; they never decide. */
+  private void markWithEdges(int first, int last, int period, Pair pair) {
+    int from = first > 0 && joins(first - 1, first, first) ? first - 1 : first;
+    int to = last + 1 < strings.length && joins(last, last + 1, first) ? last + 1 : last;
+    boolean same = pair(first, tune(from, to, first, period)).filter(pair::equals).isPresent();
+    mark(same ? from : first, same ? to : last, first, period, pair);
+  }
+
+  /** A scale figure that comes back note for note has no tune, whichever of its notes is taken. */
+  private boolean tuneMoves(int first, int last, int period) {
+    for (int i = first; i + period < last; i++) {
+      if (pitch(i) != pitch(i + period)) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** Whether the note at the edge of a figure is part of its tune. */
@@ -102,7 +120,8 @@ public final class PedalFigures {
   private boolean goesOn(int from, int period) {
     for (int i = from + 1; i <= from + period; i++) {
       boolean isPedal = isSingle(i) && pitch(i) == pitch(from);
-      if (!belongs(i - 1, i) || isPedal != (i == from + period)) {
+      boolean mayTouch = period == 2 && i < from + period;
+      if (!belongs(i - 1, i) || isPedal != (i == from + period) && !(isPedal && mayTouch)) {
         return false;
       }
     }
@@ -118,14 +137,19 @@ public final class PedalFigures {
         && brief.notes().get(one).length().equals(brief.notes().get(next).length());
   }
 
-  private List<Integer> tune(int from, int to, int pedal) {
+  private List<Integer> tune(int from, int to, int pedal, int period) {
     List<Integer> tune = new ArrayList<>();
     for (int i = from; i <= to; i++) {
-      if (pitch(i) != pitch(pedal)) {
+      if (!isPedal(i, pedal, period)) {
         tune.add(pitch(i));
       }
     }
     return tune;
+  }
+
+  /** The tune may touch the pedal's pitch, stopped beside it: the place tells, not the pitch. */
+  private static boolean isPedal(int note, int pedal, int period) {
+    return Math.floorMod(note - pedal, period) == 0;
   }
 
   private Optional<Pair> pair(int pedal, List<Integer> tune) {
@@ -193,9 +217,10 @@ public final class PedalFigures {
     return most - least <= frameSemitones;
   }
 
-  private void mark(int from, int to, int pedal, Pair pair) {
+  private void mark(int from, int to, int pedal, int period, Pair pair) {
     for (int i = from; i <= to; i++) {
-      strings[i] = pitch(i) == pitch(pedal) ? pair.pedal() : pair.tune();
+      strings[i] = isPedal(i, pedal, period) ? pair.pedal() : pair.tune();
     }
+    found.add(new PedalFigure(from, Arrays.stream(strings, from, to + 1).boxed().toList()));
   }
 }

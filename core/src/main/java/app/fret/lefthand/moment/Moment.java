@@ -67,6 +67,12 @@ public record Moment(
     PEDAL,
     /** It is inside a run of three half steps or more one way. */
     CHROMATIC,
+    /** It is the second note of an interval that is broken, as others are before or behind it. */
+    PAIR_SECOND,
+    /** It is the first note of such an interval, and another comes before it. */
+    PAIR_NEXT,
+    /** A figure that was there before begins again with it, on other degrees. */
+    FIGURE_AGAIN,
     /** It has the letter of the note before, altered otherwise. */
     SAME_LETTER,
     /** It is altered against the key. */

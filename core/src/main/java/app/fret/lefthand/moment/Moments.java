@@ -1,45 +1,105 @@
 package app.fret.lefthand.moment;
 
 import app.fret.brief.Brief;
+import app.fret.lefthand.figure.BrokenPairs;
 import app.fret.lefthand.figure.ChromaticRuns;
+import app.fret.lefthand.figure.PedalFigure;
 import app.fret.lefthand.figure.PedalFigures;
 import app.fret.lefthand.moment.Moment.Sign;
 import app.fret.lefthand.moment.Moment.Signs;
+import app.fret.reading.Families;
 import app.fret.reading.PlayedNote;
 import app.fret.reading.Reading;
 import app.fret.score.Key;
 import app.fret.score.Marks;
 import app.fret.score.Note;
+import app.fret.score.SoundingPitch;
+import app.fret.score.Span;
 import app.fret.time.Timeline;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Gathers from a brief what is known of every note before fingers are chosen. */
 public final class Moments {
+  private static final int FEWEST_OF_A_FIGURE = 3;
+  private static final int WIDEST_STEP = 2;
+
   private final Brief brief;
   private final boolean[] joined;
   private final boolean[] shared;
   private final int[] bound;
   private final int[] pedals;
   private final boolean[] chromatic;
+  private final BrokenPairs.Place[] pairs;
+  private final boolean[] figureAgain;
 
-  private Moments(Brief brief) {
+  private Moments(Brief brief, List<PedalFigure> figures) {
     this.brief = brief;
     this.joined = brief.strokes().joined();
     this.shared = brief.strokes().shared();
     this.bound = StringWords.of(brief);
-    this.pedals = PedalFigures.of(brief);
+    this.pedals = strings(figures, brief.notes().size());
     this.chromatic = ChromaticRuns.of(brief);
+    this.pairs = BrokenPairs.of(brief);
+    this.figureAgain = figuresAgain(brief.reading());
   }
 
-  /** The moments of all notes, in order. */
+  /** The moments of all notes, in order, with every pedal figure there is. */
   public static List<Moment> of(Brief brief) {
-    Moments moments = new Moments(brief);
+    return of(brief, PedalFigures.of(brief));
+  }
+
+  /**
+   * The moments of all notes, in order.
+   *
+   * @param figures the pedal figures that are assumed
+   */
+  public static List<Moment> of(Brief brief, List<PedalFigure> figures) {
+    Moments moments = new Moments(brief, figures);
     List<Moment> all = new ArrayList<>(brief.notes().size());
     for (int i = 0; i < brief.notes().size(); i++) {
       all.add(moments.moment(i));
     }
     return List.copyOf(all);
+  }
+
+  /**
+   * Where figures of three notes or more begin again on other degrees. A scale that runs on falls
+   * into like groups, too, but none of them is heard as a beginning: the line must turn or leap.
+   */
+  private boolean[] figuresAgain(Reading reading) {
+    boolean[] again = new boolean[brief.notes().size()];
+    for (Families.Family family : reading.families()) {
+      if (!family.samePitch() && family.size() >= FEWEST_OF_A_FIGURE) {
+        family.spans().stream()
+            .skip(1)
+            .mapToInt(Span::first)
+            .filter(this::turns)
+            .forEach(first -> again[first] = true);
+      }
+    }
+    return again;
+  }
+
+  private boolean turns(int note) {
+    int before = top(note - 1) - top(note - 2);
+    int now = top(note) - top(note - 1);
+    return Integer.signum(before) != Integer.signum(now) || Math.abs(now) > WIDEST_STEP;
+  }
+
+  private int top(int note) {
+    List<SoundingPitch> pitches = brief.pitches().get(note);
+    return pitches.get(pitches.size() - 1).midi();
+  }
+
+  private static int[] strings(List<PedalFigure> figures, int notes) {
+    int[] strings = new int[notes];
+    for (PedalFigure figure : figures) {
+      for (int i = 0; i < figure.size(); i++) {
+        strings[figure.first() + i] = figure.strings().get(i);
+      }
+    }
+    return strings;
   }
 
   private Moment moment(int i) {
@@ -73,6 +133,9 @@ public final class Moments {
     signs = put(signs, Sign.BOUND, bound[i] > 0);
     signs = put(signs, Sign.PEDAL, pedals[i] > 0);
     signs = put(signs, Sign.CHROMATIC, chromatic[i]);
+    signs = put(signs, Sign.PAIR_SECOND, pairs[i] == BrokenPairs.Place.SECOND);
+    signs = put(signs, Sign.PAIR_NEXT, pairs[i] == BrokenPairs.Place.NEXT);
+    signs = put(signs, Sign.FIGURE_AGAIN, figureAgain[i]);
     signs = put(signs, Sign.SAME_LETTER, i > 0 && sameLetter(notes.get(i - 1), note));
     signs = put(signs, Sign.ALTERED, isAltered(note));
     signs = put(signs, Sign.SHORT, isShort(note));

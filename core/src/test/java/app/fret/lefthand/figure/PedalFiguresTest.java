@@ -2,6 +2,7 @@ package app.fret.lefthand.figure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fret.brief.Brief;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;
 import app.fret.score.BeatUnit;
@@ -16,7 +17,14 @@ class PedalFiguresTest {
 
   private static int[] strings(String instrument, String music) {
     Player player = Player.of("", Instruments.named(instrument));
-    return PedalFigures.of(Briefs.of(Music.passage(music), player, TEMPO));
+    Brief brief = Briefs.of(Music.passage(music), player, TEMPO);
+    int[] strings = new int[brief.notes().size()];
+    for (PedalFigure figure : PedalFigures.of(brief)) {
+      for (int i = 0; i < figure.size(); i++) {
+        strings[figure.first() + i] = figure.strings().get(i);
+      }
+    }
+    return strings;
   }
 
   @Test

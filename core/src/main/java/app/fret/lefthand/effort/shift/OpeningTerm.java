@@ -24,6 +24,9 @@ public final class OpeningTerm implements MoveTerm {
   private static final double LIKE_A_SHIFT = 0.60;
   private static final double IN_HASTE = 0.20;
 
+  /** With the thumb on the strings the hand stays where it is while it opens. */
+  private static final double OVER_THUMB = 0.5;
+
   private final Openings openings;
 
   /** The term as it is for a player. */
@@ -44,7 +47,8 @@ public final class OpeningTerm implements MoveTerm {
   @Override
   public double effort(Moment moment, Placement from, Placement to) {
     boolean opens = !moment.comesAfterRest() && openings.joins(from, to);
-    return opens ? LIKE_A_SHIFT + IN_HASTE * moment.haste() : 0;
+    double share = to.inThumbPosition() ? OVER_THUMB : 1;
+    return opens ? share * (LIKE_A_SHIFT + IN_HASTE * moment.haste()) : 0;
   }
 
   @Override

@@ -23,7 +23,11 @@ import java.util.Locale;
 public final class ShiftTerm implements MoveTerm {
   private static final TermHeader HEADER =
       new TermHeader(
-          "shift", "shifting", "bits", Facets.HASTE.and(Moment.Sign.REPEATED), MoveLook.HANDS);
+          "shift",
+          "shifting",
+          "bits",
+          Facets.HASTE.and(Moment.Sign.REPEATED, Moment.Sign.PAIR_NEXT, Moment.Sign.FIGURE_AGAIN),
+          MoveLook.HANDS);
 
   private static final double FIXED = 0.10;
   private static final double PER_BIT = 0.26;
@@ -36,6 +40,8 @@ public final class ShiftTerm implements MoveTerm {
   private static final double COVERING_SECONDS = 0.25;
 
   private static final double REPEATED_SHARE = 0.60;
+  private static final double PAIR_SHARE = 0.40;
+  private static final double FIGURE_SHARE = 0.60;
 
   /** A string lengthened below the nut reaches down so far. */
   private static final int EXTENSION_SEMITONES = 5;
@@ -99,7 +105,19 @@ public final class ShiftTerm implements MoveTerm {
     double pace = 1 + Math.min(MOST_EXTRA_PACE, speed / usualSpeed);
     double landing = to.onlyTouches() ? TOUCHED_SHARE : 1;
     double effort = (FIXED + PER_BIT * bits[start][end]) * pace + IN_HASTE * moment.haste();
-    return effort * landing * share(moment, from) * instrument.handling().shiftEffort();
+    return effort
+        * landing
+        * share(moment, from)
+        * shareOfFigure(moment)
+        * instrument.handling().shiftEffort();
+  }
+
+  /** A hand that keeps its shape is moved as one, and a figure is at home where it begins. */
+  private static double shareOfFigure(Moment moment) {
+    if (moment.is(Moment.Sign.PAIR_NEXT)) {
+      return PAIR_SHARE;
+    }
+    return moment.is(Moment.Sign.FIGURE_AGAIN) ? FIGURE_SHARE : 1;
   }
 
   private static double share(Moment moment, Placement from) {

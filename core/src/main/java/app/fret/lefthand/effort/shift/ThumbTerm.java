@@ -18,7 +18,7 @@ public final class ThumbTerm implements PlaceTerm {
   private static final TermHeader HEADER =
       new TermHeader("thumb", "unusual use of the thumb", "semitones", Facets.NONE);
 
-  private static final double THUMB_ON_STRINGS = 0.10;
+  private static final double THUMB_ON_STRINGS = 0.25;
   private static final double PER_SEMITONE_LOW = 0.12;
   private static final double HIGH_WITHOUT_THUMB = 0.20;
   private static final double FOURTH_OVER_THUMB = 0.50;

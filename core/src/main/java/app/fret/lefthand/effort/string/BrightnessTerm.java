@@ -19,6 +19,9 @@ public final class BrightnessTerm implements PlaceTerm {
 
   private static final double PER_STRING = 0.1;
 
+  /** A thumb frame is chosen for both its strings. */
+  private static final double UNDER_THUMB = 0.3;
+
   @Override
   public TermHeader header() {
     return HEADER;
@@ -26,7 +29,8 @@ public final class BrightnessTerm implements PlaceTerm {
 
   @Override
   public double effort(Moment moment, Placement at) {
-    return PER_STRING * (at.top().string() - 1);
+    double share = at.inThumbPosition() ? UNDER_THUMB : 1;
+    return share * PER_STRING * (at.top().string() - 1);
   }
 
   @Override

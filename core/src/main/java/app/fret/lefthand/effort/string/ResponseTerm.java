@@ -24,6 +24,10 @@ public final class ResponseTerm implements PlaceTerm {
 
   private static final double PER_SEMITONE = 0.06;
   private static final int UNTROUBLED_NOTE = 11;
+
+  /** A string that the thumb stops short speaks almost like an open one. */
+  private static final double UNDER_THUMB = 0.3;
+
   private static final double LOUD_AND_FAST = 0.015;
 
   private final Instrument instrument;
@@ -49,7 +53,7 @@ public final class ResponseTerm implements PlaceTerm {
         effort += LOUD_AND_FAST * moment.haste() * below;
       }
     }
-    return effort;
+    return at.inThumbPosition() ? UNDER_THUMB * effort : effort;
   }
 
   @Override

@@ -39,6 +39,7 @@ public final class StringCrossingTerm implements MoveTerm {
   /** A bow that leaves the string anyway goes to another at less. */
   private static final double OFF_THE_STRING_SHARE = 0.6;
 
+  private static final double AGAINST_THE_LINE = 0.17;
   private static final double SKIPPED_IN_SLUR = 0.35;
   private static final double PER_STRING_SKIPPED = 0.10;
   private static final double SKIPPED_IN_HASTE = 0.25;
@@ -78,8 +79,16 @@ public final class StringCrossingTerm implements MoveTerm {
     if (moment.slurred()) {
       effort += IN_SLUR + (strings > 1 ? SKIPPED_IN_SLUR : 0);
     }
+    effort += isAgainstTheLine(from, to) ? AGAINST_THE_LINE * (1 + moment.haste()) : 0;
     double skipped = (PER_STRING_SKIPPED + SKIPPED_IN_HASTE * moment.haste()) * (strings - 1);
     return effort + skipped + PER_SKIP_NOT_CALLED_FOR * notCalledFor(from, to, strings);
+  }
+
+  /** Whether a line that rises goes to a lower string, or one that falls to a higher. */
+  private boolean isAgainstTheLine(Placement from, Placement to) {
+    int up = Integer.signum(sounding(to.top()) - sounding(from.top()));
+    int higher = Integer.signum(from.top().string() - to.top().string());
+    return from.isSingle() && to.isSingle() && up * higher < 0;
   }
 
   /** Strings crossed beyond those that an interval so wide lies apart. */

@@ -1,0 +1,86 @@
+package app.fret.lefthand.effort.frame;
+
+import app.fret.instrument.Player;
+import app.fret.lefthand.effort.term.MoveLook;
+import app.fret.lefthand.effort.term.MoveTerm;
+import app.fret.lefthand.effort.term.TermHeader;
+import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.hand.Stop;
+import app.fret.lefthand.moment.Facets;
+import app.fret.lefthand.moment.Moment;
+
+/**
+ * Broken octaves, sixths, tenths and fifths are one frame that moves: both notes lie under one hand
+ * on two strings, an octave without open strings, a fifth under one finger or on two open strings.
+ *
+ * <p>Unit: points (common practice, no source).
+ */
+public final class BrokenPairTerm implements MoveTerm {
+  private static final TermHeader HEADER =
+      new TermHeader(
+          "broken-pair",
+          "frames of broken intervals",
+          "points",
+          Facets.of(Moment.Sign.PAIR_SECOND),
+          MoveLook.FINGERS);
+
+  private static final double IN_ONE_FRAME = -0.5;
+  private static final int OCTAVE = 12;
+  private static final int FIFTH = 7;
+
+  private final int[] open;
+
+  /** The term as it is for a player. */
+  public BrokenPairTerm(Player player) {
+    open = new int[player.instrument().stringCount() + 1];
+    for (int string = 1; string < open.length; string++) {
+      open[string] = player.instrument().open(string).midi();
+    }
+  }
+
+  @Override
+  public TermHeader header() {
+    return HEADER;
+  }
+
+  @Override
+  public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
+    return stringChanges && moment.is(Moment.Sign.PAIR_SECOND);
+  }
+
+  @Override
+  public double effort(Moment moment, Placement from, Placement to) {
+    return moment.is(Moment.Sign.PAIR_SECOND)
+            && from.isSingle()
+            && to.isSingle()
+            && isOneHand(from, to)
+            && isFrame(from.top(), to.top())
+        ? IN_ONE_FRAME
+        : 0;
+  }
+
+  private static boolean isOneHand(Placement from, Placement to) {
+    return !from.usesHand() || !to.usesHand() || from.hand() == to.hand();
+  }
+
+  private boolean isFrame(Stop one, Stop other) {
+    int strings = Math.abs(one.string() - other.string());
+    boolean pressed = one.isPressed() && other.isPressed();
+    return switch (Math.abs(sounding(one) - sounding(other))) {
+      case OCTAVE -> strings >= 1 && pressed;
+      case FIFTH ->
+          strings == 1
+              && (one.isOpen() && other.isOpen() || pressed && one.finger() == other.finger());
+      default -> strings >= 1 && !one.isHarmonic() && !other.isHarmonic();
+    };
+  }
+
+  private int sounding(Stop stop) {
+    return open[stop.string()] + stop.semitone();
+  }
+
+  @Override
+  public String reason(Moment moment, Placement from, Placement to) {
+    return "Both notes of the broken interval lie under one hand.";
+  }
+}

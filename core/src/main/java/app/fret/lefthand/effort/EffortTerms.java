@@ -16,6 +16,7 @@ import app.fret.lefthand.effort.finger.WeakPairTerm;
 import app.fret.lefthand.effort.finger.WeakPairs;
 import app.fret.lefthand.effort.frame.BrokenPairTerm;
 import app.fret.lefthand.effort.frame.DoubleStopTerm;
+import app.fret.lefthand.effort.frame.HeldChordTerm;
 import app.fret.lefthand.effort.frame.PairKeptTerm;
 import app.fret.lefthand.effort.frame.PlacedAheadTerm;
 import app.fret.lefthand.effort.frame.PreparedFrameTerm;
@@ -89,6 +90,7 @@ public final class EffortTerms {
     terms.add(new DoubleStopTerm(player));
     terms.add(new PairKeptTerm(player));
     terms.add(new BrokenPairTerm(player));
+    terms.add(new HeldChordTerm());
     terms.add(new HighFourthTerm(player));
     terms.add(new OwnStringTerm());
     terms.add(new ColourTerm());

@@ -78,10 +78,18 @@ public final class PedalFigures {
 
   /** The notes beside a figure belong to it where its strings are theirs too; they never decide. */
   private void markWithEdges(int first, int last, int period, Pair pair) {
-    int from = first > 0 && joins(first - 1, first, first) ? first - 1 : first;
-    int to = last + 1 < strings.length && joins(last, last + 1, first) ? last + 1 : last;
-    boolean same = pair(first, tune(from, to, first, period)).filter(pair::equals).isPresent();
-    mark(same ? from : first, same ? to : last, first, period, pair);
+    boolean before =
+        first > 0 && joins(first - 1, first, first) && fits(pair, first - 1, last, first, period);
+    int from = before ? first - 1 : first;
+    boolean behind =
+        last + 1 < strings.length
+            && joins(last, last + 1, first)
+            && fits(pair, from, last + 1, first, period);
+    mark(from, behind ? last + 1 : last, first, period, pair);
+  }
+
+  private boolean fits(Pair pair, int from, int to, int pedal, int period) {
+    return pair(pedal, tune(from, to, pedal, period)).filter(pair::equals).isPresent();
   }
 
   /** A scale figure that comes back note for note has no tune, whichever of its notes is taken. */

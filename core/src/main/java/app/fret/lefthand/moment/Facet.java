@@ -22,5 +22,7 @@ public enum Facet {
   /** The fingers and strings printed at it. */
   PRINTED,
   /** The string that a word or a pedal figure asks for. */
-  OWN_STRING
+  OWN_STRING,
+  /** Where it lies in the chord that it is broken from. */
+  CHORD
 }

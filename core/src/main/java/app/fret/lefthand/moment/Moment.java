@@ -18,6 +18,8 @@ import java.util.OptionalInt;
  * @param pitches its pitches as spelled, lowest first
  * @param printed the fingers and strings printed at its heads, lowest first
  * @param ownString the string that a word or a pedal figure asks for, 1 the highest; 0 for none
+ * @param chordStep how many strings higher than the note before it lies in a broken chord, less
+ *     than 0 for lower ones; 0 for none
  */
 public record Moment(
     double lengthSeconds,
@@ -27,7 +29,8 @@ public record Moment(
     Signs signs,
     List<WrittenPitch> pitches,
     List<Printed> printed,
-    int ownString) {
+    int ownString,
+    int chordStep) {
 
   /** Notes from here on can be given vibrato, in seconds (common practice, no source). */
   public static final double VIBRATO_SECONDS = 0.45;
@@ -116,7 +119,8 @@ public record Moment(
 
   /** A moment like any other, mezzo-forte: each of a run of notes of this length. */
   public static Moment of(double seconds, WrittenPitch... pitches) {
-    return new Moment(seconds, seconds, 0, MEZZO_FORTE, Signs.NONE, List.of(pitches), List.of(), 0);
+    return new Moment(
+        seconds, seconds, 0, MEZZO_FORTE, Signs.NONE, List.of(pitches), List.of(), 0, 0);
   }
 
   /** The same moment with one more sign. */
@@ -130,25 +134,64 @@ public record Moment(
         more,
         pitches,
         printed,
-        ownString);
+        ownString,
+        chordStep);
   }
 
   /** The same moment with a string of its own. */
   public Moment withOwnString(int string) {
     return new Moment(
-        lengthSeconds, previousSeconds, silenceSeconds, loudness, signs, pitches, printed, string);
+        lengthSeconds,
+        previousSeconds,
+        silenceSeconds,
+        loudness,
+        signs,
+        pitches,
+        printed,
+        string,
+        chordStep);
+  }
+
+  /** The same moment at a place of a broken chord. */
+  public Moment withChordStep(int step) {
+    return new Moment(
+        lengthSeconds,
+        previousSeconds,
+        silenceSeconds,
+        loudness,
+        signs,
+        pitches,
+        printed,
+        ownString,
+        step);
   }
 
   /** The same moment at another level. */
   public Moment withLoudness(double level) {
     return new Moment(
-        lengthSeconds, previousSeconds, silenceSeconds, level, signs, pitches, printed, ownString);
+        lengthSeconds,
+        previousSeconds,
+        silenceSeconds,
+        level,
+        signs,
+        pitches,
+        printed,
+        ownString,
+        chordStep);
   }
 
   /** The same moment after a rest. */
   public Moment withSilence(double seconds) {
     return new Moment(
-        lengthSeconds, previousSeconds, seconds, loudness, signs, pitches, printed, ownString);
+        lengthSeconds,
+        previousSeconds,
+        seconds,
+        loudness,
+        signs,
+        pitches,
+        printed,
+        ownString,
+        chordStep);
   }
 
   /**
@@ -164,7 +207,8 @@ public record Moment(
         new Signs(signs.bits() & facets.signs().bits()),
         facets.contain(Facet.PITCHES) ? pitches : List.of(),
         facets.contain(Facet.PRINTED) ? printed : List.of(),
-        facets.contain(Facet.OWN_STRING) ? ownString : 0);
+        facets.contain(Facet.OWN_STRING) ? ownString : 0,
+        facets.contain(Facet.CHORD) ? chordStep : 0);
   }
 
   private double level(Facets facets) {

@@ -1,6 +1,7 @@
 package app.fret.lefthand.moment;
 
 import app.fret.brief.Brief;
+import app.fret.lefthand.figure.BrokenChords;
 import app.fret.lefthand.figure.BrokenPairs;
 import app.fret.lefthand.figure.ChromaticRuns;
 import app.fret.lefthand.figure.PedalFigure;
@@ -31,6 +32,7 @@ public final class Moments {
   private final int[] pedals;
   private final boolean[] chromatic;
   private final BrokenPairs.Place[] pairs;
+  private final int[] chords;
   private final boolean[] figureAgain;
 
   private Moments(Brief brief, List<PedalFigure> figures) {
@@ -41,6 +43,7 @@ public final class Moments {
     this.pedals = strings(figures, brief.notes().size());
     this.chromatic = ChromaticRuns.of(brief);
     this.pairs = BrokenPairs.of(brief);
+    this.chords = BrokenChords.of(brief);
     this.figureAgain = figuresAgain(brief.reading());
   }
 
@@ -113,7 +116,8 @@ public final class Moments {
         signs(i),
         note.notes().stream().map(Note::written).toList(),
         note.notes().stream().map(n -> new Moment.Printed(n.finger(), n.string())).toList(),
-        bound[i] > 0 ? bound[i] : pedals[i]);
+        bound[i] > 0 ? bound[i] : pedals[i],
+        chords[i]);
   }
 
   private Signs signs(int i) {

@@ -233,6 +233,7 @@ class TermFacetsTest {
     varied.put("PITCHES", pitches(m, "Db4", "G#4"));
     varied.put("PRINTED", printed(m));
     varied.put("OWN_STRING", m.withOwnString(m.ownString() == 3 ? 2 : 3));
+    varied.put("CHORD", m.withChordStep(m.chordStep() == 1 ? -1 : 1));
     for (Sign sign : Sign.values()) {
       boolean has = m.is(sign);
       varied.put(sign.name(), has ? without(m, sign) : m.with(sign));
@@ -273,7 +274,8 @@ class TermFacetsTest {
         m.signs(),
         m.pitches(),
         m.printed(),
-        m.ownString());
+        m.ownString(),
+        m.chordStep());
   }
 
   private static Moment pitches(Moment m, String... names) {
@@ -285,7 +287,8 @@ class TermFacetsTest {
         m.signs(),
         Stream.of(names).map(WrittenPitch::parse).toList(),
         m.printed(),
-        m.ownString());
+        m.ownString(),
+        m.chordStep());
   }
 
   private static Moment printed(Moment m) {
@@ -298,7 +301,8 @@ class TermFacetsTest {
         m.signs(),
         m.pitches(),
         List.of(printed, printed),
-        m.ownString());
+        m.ownString(),
+        m.chordStep());
   }
 
   private static Moment without(Moment m, Sign gone) {
@@ -314,6 +318,7 @@ class TermFacetsTest {
         left,
         m.pitches(),
         m.printed(),
-        m.ownString());
+        m.ownString(),
+        m.chordStep());
   }
 }

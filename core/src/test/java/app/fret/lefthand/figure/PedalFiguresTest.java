@@ -78,4 +78,22 @@ class PedalFiguresTest {
     assertThat(strings("violin", "B3/16 D4/16 B3/16 D4/16 B3/16 D4/16 B3/16 D4/16"))
         .containsOnly(0);
   }
+
+  @Test
+  void theTuneMayTouchThePedalsPitch() {
+    assertThat(strings("violin", "B3/16 D4/16 C4/16 D4/16 D4/16 D4/16 B3/16 D4/16"))
+        .containsExactly(4, 3, 4, 3, 4, 3, 4, 3);
+  }
+
+  @Test
+  void aScaleFigureThatComesBackHasNoTune() {
+    assertThat(strings("violin", "D4/16 B3/16 C4/16 D4/16 B3/16 C4/16 D4/16 B3/16 C4/16 D4/16"))
+        .containsOnly(0);
+  }
+
+  @Test
+  void theNotesBesideAFigureDoNotDecideOverIt() {
+    assertThat(strings("violin", "B3/16 D4/16 A3/16 D4/16 C4/16 D4/16 E6/16 r/16"))
+        .startsWith(4, 3, 4, 3, 4, 3);
+  }
 }

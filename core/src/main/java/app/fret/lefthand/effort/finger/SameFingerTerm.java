@@ -27,8 +27,16 @@ public final class SameFingerTerm implements MoveTerm {
   private static final double HOP_IN_SLUR = 0.30;
   private static final double BAR = 0.06;
   private static final double CHROMATIC_SLIDE = 0.25;
+
+  /** Above first position half steps go by hands of three fingers rather than by slides. */
+  private static final double CHROMATIC_SLIDE_HIGH = 0.55;
+
   private static final double DIATONIC_SLIDE = 0.80;
   private static final double SLIDE_IN_CLOSED_FRAME = 0.90;
+
+  /** Semitones up to which the fingers of first position reach. */
+  private static final int FIRST_POSITION = 6;
+
   private static final double WIDER_SLIDE = 0.90;
   private static final double CARRIED_TO_NEXT_LETTER = 0.30;
   private static final int STEP = 2;
@@ -109,7 +117,7 @@ public final class SameFingerTerm implements MoveTerm {
     }
     if (one.string() == other.string()) {
       int slides = Math.abs(other.place() - one.place() - handMoves);
-      return slides == 0 ? carried(moment, one, other) : slide(moment, slides);
+      return slides == 0 ? carried(moment, one, other) : slide(moment, slides, one.place());
     }
     if (one.place() == other.place()) {
       return BAR;
@@ -118,14 +126,17 @@ public final class SameFingerTerm implements MoveTerm {
   }
 
   /** What the finger slides beyond what the hand carries it. */
-  private double slide(Moment moment, int semitones) {
+  private double slide(Moment moment, int semitones, int from) {
     if (semitones > 1) {
       return WIDER_SLIDE;
     }
     if (!lettersHaveFingers) {
       return SLIDE_IN_CLOSED_FRAME;
     }
-    return mayStayOnFinger(moment) ? CHROMATIC_SLIDE : DIATONIC_SLIDE;
+    if (!mayStayOnFinger(moment)) {
+      return DIATONIC_SLIDE;
+    }
+    return from > FIRST_POSITION ? CHROMATIC_SLIDE_HIGH : CHROMATIC_SLIDE;
   }
 
   /** The hand carries the finger a step further, where the next letter has a finger of its own. */

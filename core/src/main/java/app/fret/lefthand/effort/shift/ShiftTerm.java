@@ -10,6 +10,7 @@ import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.lefthand.moment.Facets;
 import app.fret.lefthand.moment.Moment;
+import app.fret.score.Finger;
 import java.util.Locale;
 
 /**
@@ -26,7 +27,11 @@ public final class ShiftTerm implements MoveTerm {
           "shift",
           "shifting",
           "bits",
-          Facets.HASTE.and(Moment.Sign.REPEATED, Moment.Sign.PAIR_NEXT, Moment.Sign.FIGURE_AGAIN),
+          Facets.HASTE.and(
+              Moment.Sign.REPEATED,
+              Moment.Sign.PAIR_NEXT,
+              Moment.Sign.FIGURE_AGAIN,
+              Moment.Sign.CHROMATIC),
           MoveLook.HANDS);
 
   private static final double FIXED = 0.10;
@@ -42,6 +47,8 @@ public final class ShiftTerm implements MoveTerm {
   private static final double REPEATED_SHARE = 0.60;
   private static final double PAIR_SHARE = 0.40;
   private static final double FIGURE_SHARE = 0.60;
+  private static final double GROUP_SHARE = 0.15;
+  private static final int GROUP_SEMITONES = 3;
 
   /** A string lengthened below the nut reaches down so far. */
   private static final int EXTENSION_SEMITONES = 5;
@@ -109,7 +116,22 @@ public final class ShiftTerm implements MoveTerm {
         * landing
         * share(moment, from)
         * shareOfFigure(moment)
+        * (movesByAGroup(moment, from, to) ? GROUP_SHARE : 1)
         * instrument.handling().shiftEffort();
+  }
+
+  /** Half steps above first position go three to a hand, which moves a minor third to the next. */
+  private static boolean movesByAGroup(Moment moment, Placement from, Placement to) {
+    if (!moment.is(Moment.Sign.CHROMATIC)
+        || !from.isSingle()
+        || !to.isSingle()
+        || from.top().string() != to.top().string()
+        || Math.abs(to.hand() - from.hand()) != GROUP_SEMITONES) {
+      return false;
+    }
+    boolean up = to.hand() > from.hand();
+    return from.top().finger() == (up ? Finger.THIRD : Finger.FIRST)
+        && to.top().finger() == (up ? Finger.FIRST : Finger.THIRD);
   }
 
   /** A hand that keeps its shape is moved as one, and a figure is at home where it begins. */

@@ -82,9 +82,9 @@ abstract class Journey {
   /** Another passage brings its own panels, so that what is looked for may be gone for a moment. */
   static void waitFor(Callable<Boolean> condition) {
     try {
-      WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> isSo(condition));
+      WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> isSo(condition));
     } catch (TimeoutException e) {
-      throw new AssertionError("it did not happen within 20 s", e);
+      throw new AssertionError("it did not happen within a minute", e);
     }
     WaitForAsyncUtils.waitForFxEvents();
   }

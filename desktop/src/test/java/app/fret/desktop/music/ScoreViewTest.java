@@ -97,9 +97,9 @@ class ScoreViewTest {
 
   private static void waitUntil(Supplier<Boolean> condition) {
     try {
-      WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition::get);
+      WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, condition::get);
     } catch (TimeoutException e) {
-      throw new AssertionError("it did not happen within 20 s", e);
+      throw new AssertionError("it did not happen within a minute", e);
     }
     WaitForAsyncUtils.waitForFxEvents();
   }

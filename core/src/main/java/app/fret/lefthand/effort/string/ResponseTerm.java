@@ -53,7 +53,7 @@ public final class ResponseTerm implements PlaceTerm {
         effort += LOUD_AND_FAST * moment.haste() * below;
       }
     }
-    return at.inThumbPosition() ? UNDER_THUMB * effort : effort;
+    return at.inThumbPosition() && at.isSingle() ? UNDER_THUMB * effort : effort;
   }
 
   @Override

@@ -50,6 +50,7 @@ import java.util.TreeMap;
  */
 public final class BowPlanner {
   private static final double SPEAKS_FROM = 0.05;
+  private static final String BEAT = "beat";
   private static final int MOST_REASONS = 3;
 
   private final int places;
@@ -136,8 +137,9 @@ public final class BowPlanner {
       List<Drawn> path = search.path();
       BowedPath bowed = new BowedPath(line, path, joints, figures);
       List<Stroke> strokes = new ArrayList<>();
+      List<List<String>> hints = Hints.of(bowed);
       for (int i = 0; i < path.size(); i++) {
-        strokes.add(stroke(bowed, i));
+        strokes.add(stroke(bowed, i, hints.get(i)));
       }
       addPlucked(strokes);
       OtherWays others = new OtherWays(line, search, path, joints, weights, candidates.drafts());
@@ -248,7 +250,7 @@ public final class BowPlanner {
           List.of());
     }
 
-    private Stroke stroke(BowedPath path, int index) {
+    private Stroke stroke(BowedPath path, int index, List<String> hints) {
       Draft draft = path.draft(index);
       Way way = path.way(index);
       BowedNote first = line.note(draft.notes().first());
@@ -268,7 +270,7 @@ public final class BowPlanner {
           index == 0 ? 1 : BowJoints.reach(path.availableSeconds(index)),
           manner(draft.notes(), draft.recipe(), cm / draft.targetCm()),
           workable(draft),
-          Hints.of(path, index),
+          hints,
           reasons(path, index));
     }
 
@@ -317,10 +319,24 @@ public final class BowPlanner {
       }
       BowTerms.all().stream()
           .filter(t -> effort(t, draft, way) >= SPEAKS_FROM)
+          .filter(t -> !t.name().equals(BEAT) || !alternates(path, index))
           .sorted(Comparator.comparingDouble(t -> -effort(t, draft, way)))
           .limit(MOST_REASONS)
           .forEach(t -> reasons.add(t.reason(draft.demand(), way)));
       return reasons;
+    }
+
+    /** Down and up in turn, a note each: nothing was decided about the direction. */
+    private static boolean alternates(BowedPath path, int index) {
+      return index > 0
+          && !path.isMoved(index)
+          && path.way(index).isUp() != path.way(index - 1).isUp()
+          && isOneNote(path.draft(index))
+          && isOneNote(path.draft(index - 1));
+    }
+
+    private static boolean isOneNote(Draft draft) {
+      return draft.notes().first() == draft.notes().last();
     }
 
     private String cutReason(Draft draft) {

@@ -1,5 +1,6 @@
 package app.fret.bow;
 
+import static java.util.Collections.nCopies;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fret.bow.stroke.Contact;
@@ -62,6 +63,30 @@ class HintsAndContactTest {
     List<Stroke> strokes = strokes(Music.passage("(C5/4 D5/4) (E5/4 F5/4)"), 90, 2);
     assertThat(hints(strokes, 0)).anyMatch(h -> h.contains("last note of the stroke"));
     assertThat(hints(strokes, 1)).noneMatch(h -> h.contains("last note of the stroke"));
+  }
+
+  @Test
+  void quickSlursAreNotToldOfTheirLastNotes() {
+    List<Stroke> strokes = strokes(Music.passage("(C5/16 D5/16) (E5/16 F5/16) r/4 r/2"), 120, 2);
+    assertThat(hints(strokes, 0)).noneMatch(h -> h.contains("last note of the stroke"));
+  }
+
+  @Test
+  void theSameHintComesAgainOnlyAfterFourBars() {
+    String bar = "(C5/4 D5/4) (E5/4 F5/4)";
+    List<Stroke> strokes = strokes(Music.passage(String.join(" | ", nCopies(9, bar))), 90, 2);
+    assertThat(strokes)
+        .filteredOn(s -> s.hints().stream().anyMatch(h -> h.contains("last note of the stroke")))
+        .extracting(Stroke::firstNote)
+        .containsExactly(0, 16, 32);
+  }
+
+  @Test
+  void plainAlternationGivesNoReasonForItsDirections() {
+    List<Stroke> strokes = strokes(Music.passage("C5/8 D5/8 E5/8 F5/8 E5/8 D5/8 C5/8 D5/8"), 90, 2);
+    assertThat(strokes)
+        .hasSize(8)
+        .allSatisfy(s -> assertThat(s.reasons()).noneMatch(r -> r.contains("weak place")));
   }
 
   @Test

@@ -7,30 +7,49 @@ import app.fret.bow.stroke.Contact;
 import app.fret.bow.stroke.Draft;
 import app.fret.bow.stroke.StrokeKind;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 
 /** What the bow hand does during a stroke, in plain words (common practice, no source). */
 public final class Hints {
   private static final double LATE_SECONDS = 0.3;
   private static final double RINGS_SECONDS = 0.2;
+  private static final double CLIPPED_SECONDS = 0.25;
+  private static final int BARS_BETWEEN = 4;
 
   /** Of its usual amount, what a stroke has at most that saves. */
   private static final double SAVED = 0.85;
 
   private Hints() {}
 
-  /** The hints to the hand at a stroke, a sentence each. */
-  public static List<String> of(BowedPath path, int stroke) {
+  /**
+   * The hints to the hand at each stroke, a sentence each; the same one again only after some bars,
+   * since a player who is told it everywhere hears it nowhere.
+   */
+  public static List<List<String>> of(BowedPath path) {
+    Map<String, Integer> lastBars = new HashMap<>();
+    List<List<String>> all = new ArrayList<>();
+    for (int stroke = 0; stroke < path.size(); stroke++) {
+      int bar = path.line().brief().notes().get(path.first(stroke).number()).bar();
+      List<String> told = new ArrayList<>(of(path, stroke));
+      told.removeIf(hint -> bar < lastBars.getOrDefault(hint, bar - BARS_BETWEEN) + BARS_BETWEEN);
+      told.forEach(hint -> lastBars.put(hint, bar));
+      all.add(told);
+    }
+    return all;
+  }
+
+  private static List<String> of(BowedPath path, int stroke) {
     BowLine line = path.line();
     List<String> hints = new ArrayList<>();
     Draft draft = path.draft(stroke);
     BowedNote first = line.note(draft.notes().first());
-    boolean slurred = draft.notes().last() > draft.notes().first();
     if (first.accent() > 0) {
       hints.add("Weight in, then out without leaving the string.");
     }
-    if (slurred && draft.kind() == StrokeKind.LEGATO && stroke < path.size() - 1) {
+    if (stroke + 1 < path.size() && isCutShort(line, draft, path.draft(stroke + 1))) {
       hints.add("Let the last note of the stroke sound a little longer.");
     }
     if (goesOntoTopString(line, draft.notes().first()) && first.isSoft()) {
@@ -55,6 +74,17 @@ public final class Hints {
       hints.add("The last note is short: let the bow go on in the air.");
     }
     return hints;
+  }
+
+  /** From slur to slur the last note, where it is long enough to be heard, is easily clipped. */
+  private static boolean isCutShort(BowLine line, Draft draft, Draft next) {
+    return isSlur(draft)
+        && isSlur(next)
+        && line.note(draft.notes().last()).seconds() >= CLIPPED_SECONDS;
+  }
+
+  private static boolean isSlur(Draft draft) {
+    return draft.kind() == StrokeKind.LEGATO && draft.notes().last() > draft.notes().first();
   }
 
   /** Whether a slur goes from an open string, long enough to be heard, to another string. */

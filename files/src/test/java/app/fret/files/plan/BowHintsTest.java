@@ -23,22 +23,24 @@ class BowHintsTest {
 
   @Test
   void aHintIsSaidOnceWithAllItsBars() throws Exception {
-    List<String> hints = hints("(D5/4 E5/4) F5/2 | G5/1 | (A5/4 G5/4) F5/2 | E5/1");
+    List<String> hints =
+        hints("(D5/4 E5/4) (F5/4 G5/4) | G5/1 | A5/1 | B5/1 | (A5/4 G5/4) (F5/4 E5/4) | E5/1");
     assertThat(hints)
-        .containsOnlyOnce("Bow, bars 1, 3: Let the last note of the stroke sound a little longer.");
+        .containsOnlyOnce("Bow, bars 1, 5: Let the last note of the stroke sound a little longer.");
   }
 
   @Test
   void oneBarIsNamedAlone() throws Exception {
-    assertThat(hints("D5/1 | (E5/4 F5/4) G5/2 | A5/1"))
+    assertThat(hints("D5/1 | (E5/4 F5/4) (G5/4 F5/4) | A5/1"))
         .anyMatch(h -> h.startsWith("Bow, bar 2: Let the last note"));
   }
 
   @Test
   void manyBarsAreCounted() throws Exception {
-    String bar = "(D5/4 E5/4) F5/2";
-    assertThat(hints(String.join(" | ", Collections.nCopies(12, bar))))
-        .anyMatch(h -> h.startsWith("Bow, in 12 bars: "));
+    String bar = "(D5/4 E5/4) (F5/4 G5/4)";
+    assertThat(hints(String.join(" | ", Collections.nCopies(36, bar))))
+        .as("a hint comes again after four bars")
+        .anyMatch(h -> h.startsWith("Bow, in 9 bars: "));
   }
 
   @Test

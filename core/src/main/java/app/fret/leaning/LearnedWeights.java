@@ -49,14 +49,19 @@ public record LearnedWeights(String term, double factor, int more, int less) {
     return List.copyOf(leanings);
   }
 
-  /** The term that moves next; of equal leads the first by name. */
+  /**
+   * The term that moves next; of equal leads the first by name. None turns back: two terms that
+   * explain the same ways would push each other to and fro for ever.
+   */
   private static Optional<String> next(List<KeptWay> kept, SortedMap<String, Integer> steps) {
     List<KeptWay> left = tooDear(kept, steps);
     String best = "";
     int bestLead = LEAD - 1;
     for (String term : steps.keySet()) {
       int lead = Math.abs(lead(term, left));
-      boolean canMove = Math.abs(steps.get(term) + direction(term, left)) <= MOST_STEPS;
+      int direction = direction(term, left);
+      boolean turnsBack = steps.get(term) * direction < 0;
+      boolean canMove = !turnsBack && Math.abs(steps.get(term) + direction) <= MOST_STEPS;
       if (lead > bestLead && canMove) {
         best = term;
         bestLead = lead;

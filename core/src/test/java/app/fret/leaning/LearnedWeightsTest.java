@@ -27,8 +27,10 @@ import java.util.Random;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class LearnedWeightsTest {
   private static final Player VIOLINIST = Player.of("", Instruments.named("violin"));
@@ -174,5 +176,22 @@ class LearnedWeightsTest {
       after += agreeing(plan(unseen, profile.with(found)), wanted);
     }
     assertThat(after).isGreaterThan(before);
+  }
+
+  /** Ways that pull at several terms at once once sent two of them to and fro without end. */
+  @ParameterizedTest
+  @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8})
+  @Timeout(60)
+  void whateverWasKeptTheLearningEnds(int seed) {
+    Random random = new Random(seed);
+    List<KeptWay> kept = new ArrayList<>();
+    for (int i = 0; i < 60; i++) {
+      Map<String, Double> shares = new TreeMap<>();
+      for (String term : List.of("shift", "stretch", "colour", "entering", "response")) {
+        shares.put(term, random.nextDouble() - 0.45);
+      }
+      kept.add(new KeptWay(shares));
+    }
+    assertThat(LearnedWeights.of(kept)).allSatisfy(l -> assertThat(l.factor()).isBetween(0.4, 2.5));
   }
 }

@@ -56,7 +56,8 @@ public final class PencilMarks {
 
   /** The passage with these marks in place of its own; empty where they are of other music. */
   public static Optional<Passage> on(Passage passage, String marks) {
-    List<String> lines = marks.lines().toList();
+    // Not by lines(), which drops a last note without marks, such as the end of a tie.
+    List<String> lines = List.of(marks.split("\n", -1));
     List<Event> events = new ArrayList<>();
     int next = 1;
     try {
@@ -64,9 +65,9 @@ public final class PencilMarks {
         events.add(
             event instanceof Sounding sounding ? marked(sounding, lines.get(next++)) : event);
       }
-      boolean isWhole = next == Math.max(1, lines.size());
+      boolean isWhole = next == lines.size();
       return isWhole
-          ? Optional.of(passage.withEvents(events).withSlurs(slurs(lines)))
+          ? Optional.of(passage.withEvents(events).withSlurs(slurs(lines, events.size())))
           : Optional.empty();
     } catch (IndexOutOfBoundsException | IllegalArgumentException e) {
       return Optional.empty();
@@ -87,15 +88,17 @@ public final class PencilMarks {
         .withMarks(sounding.marks().withBow(first.flatMap(LayerMark::bow)));
   }
 
-  private static List<Span> slurs(List<String> lines) {
+  private static List<Span> slurs(List<String> lines, int events) {
     List<Span> slurs = new ArrayList<>();
-    if (!lines.isEmpty() && !lines.get(0).isEmpty()) {
+    if (!lines.get(0).isEmpty()) {
       for (String slur : lines.get(0).split(" ")) {
         int hyphen = slur.indexOf('-');
-        slurs.add(
-            new Span(
-                Integer.parseInt(slur.substring(0, hyphen)),
-                Integer.parseInt(slur.substring(hyphen + 1))));
+        int first = Integer.parseInt(slur.substring(0, hyphen));
+        int last = Integer.parseInt(slur.substring(hyphen + 1));
+        if (last >= events) {
+          throw new IllegalArgumentException("'" + slur + "' ends behind the music");
+        }
+        slurs.add(new Span(first, last));
       }
     }
     return slurs;

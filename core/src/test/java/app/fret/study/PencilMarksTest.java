@@ -45,6 +45,13 @@ class PencilMarksTest {
   }
 
   @Test
+  void aLastNoteWithoutMarksIsKeptToo() throws Exception {
+    Study study = study("D5/4 E5/4 F5/2 | G5/2~ G5/2");
+    assertThat(PencilMarks.on(study.passage(), PencilMarks.of(study)).orElseThrow().events())
+        .isEqualTo(MarkedPassage.of(study).events());
+  }
+
+  @Test
   void marksOfOtherMusicAreNotTaken() throws Exception {
     String marks = PencilMarks.of(study(MUSIC));
     assertThat(PencilMarks.on(Music.passage("D5/8 E5/8 r/4 G3+B4/4 A5/4"), marks)).isEmpty();
@@ -57,5 +64,6 @@ class PencilMarksTest {
   void marksThatAreNoneAreNotTaken() {
     assertThat(PencilMarks.on(Music.passage("D5/1"), "\nfinger=nine")).isEmpty();
     assertThat(PencilMarks.on(Music.passage("D5/1"), "0-x\nfinger=1")).isEmpty();
+    assertThat(PencilMarks.on(Music.passage("D5/1"), "0-9\nfinger=1")).isEmpty();
   }
 }

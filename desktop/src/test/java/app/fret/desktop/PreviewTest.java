@@ -8,9 +8,6 @@ import app.fret.desktop.model.work.Workers;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
-import java.util.Queue;
-import java.util.concurrent.ConcurrentLinkedQueue;
-import java.util.concurrent.Executor;
 import javafx.application.Platform;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -21,27 +18,11 @@ import org.testfx.api.FxRobot;
 class PreviewTest extends Journey {
   private static final String OTHER = "A4/4 B4/4 C5/4 D5/4 | E5/2 D5/2 | C5/1";
 
-  private final Queue<Runnable> held = new ConcurrentLinkedQueue<>();
-  private volatile boolean isHeldUp;
+  private final HeldUp seen = new HeldUp(Platform::runLater);
 
   @Override
   Workers workers() {
-    Executor slow =
-        task -> {
-          if (isHeldUp) {
-            held.add(task);
-          } else {
-            Platform.runLater(task);
-          }
-        };
-    return Workers.threads(slow, mistakes::add);
-  }
-
-  private void letGo() {
-    isHeldUp = false;
-    for (Runnable next = held.poll(); next != null; next = held.poll()) {
-      Platform.runLater(next);
-    }
+    return Workers.threads(seen, mistakes::add);
   }
 
   private Path otherScore() {
@@ -61,10 +42,10 @@ class PreviewTest extends Journey {
     robot.interact(() -> robot.lookup("#add-per-minute").queryAs(TextField.class).setText("80"));
     robot.clickOn("#add-confirm");
     waitFor(() -> passage().opened().entry().id() != first && desk.isIdle());
-    isHeldUp = true;
+    seen.hold();
     robot.interact(() -> desk.open(desk.programme().get(0)));
-    waitFor(() -> !held.isEmpty());
-    robot.interact(() -> held.poll().run());
+    waitFor(seen::holdsSomething);
+    robot.interact(seen::runNext);
   }
 
   @Test
@@ -75,7 +56,7 @@ class PreviewTest extends Journey {
     assertThat(preview.music().events()).hasSize(11);
     assertThat(robot.lookup("#preview").tryQuery()).isPresent();
     assertThat(robot.lookup("#left-hand-station").tryQuery()).isEmpty();
-    letGo();
+    seen.letGo();
     waitFor(() -> desk.previewProperty().get().isEmpty());
     assertThat(robot.lookup("#preview").tryQuery()).isEmpty();
     assertThat(robot.lookup("#left-hand-station").tryQuery()).isPresent();
@@ -87,7 +68,7 @@ class PreviewTest extends Journey {
     int note = passage().selection().noteProperty().get().orElse(0);
     robot.type(KeyCode.RIGHT);
     assertThat(passage().selection().noteProperty().get().orElse(0)).isEqualTo(note);
-    letGo();
+    seen.letGo();
     waitFor(() -> desk.previewProperty().get().isEmpty());
     robot.interact(() -> passage().perform(Command.UNDO));
   }
@@ -99,6 +80,6 @@ class PreviewTest extends Journey {
     assertThat(robot.lookup("#preview").tryQuery()).isEmpty();
     assertThat(robot.lookup("#left-hand-station").tryQuery()).isPresent();
     assertThat(text(robot, "#passage-title")).isEqualTo(passage().study().passage().title());
-    letGo();
+    seen.letGo();
   }
 }

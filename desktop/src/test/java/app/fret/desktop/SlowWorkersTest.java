@@ -9,9 +9,6 @@ import app.fret.desktop.music.ScoreView;
 import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.CardKind;
 import java.util.List;
-import java.util.Queue;
-import java.util.concurrent.ConcurrentLinkedQueue;
-import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.ThreadPoolExecutor;
@@ -39,32 +36,16 @@ class SlowWorkersTest extends Journey {
           TimeUnit.SECONDS,
           new LinkedBlockingQueue<>(),
           new ThreadPoolExecutor.DiscardPolicy());
-  private final Queue<Runnable> held = new ConcurrentLinkedQueue<>();
-  private volatile boolean isHeldUp;
+  private final HeldUp slow = new HeldUp(layouts);
 
   @Override
   Workers workers() {
-    Executor slow =
-        task -> {
-          if (isHeldUp) {
-            held.add(task);
-          } else {
-            layouts.execute(task);
-          }
-        };
     return Workers.layingOutBy(slow, Platform::runLater, mistakes::add);
   }
 
   @AfterEach
   void endLayouts() {
     layouts.shutdownNow();
-  }
-
-  private void letGo() {
-    isHeldUp = false;
-    for (Runnable next = held.poll(); next != null; next = held.poll()) {
-      layouts.execute(next);
-    }
   }
 
   private PracticeDay day() {
@@ -104,7 +85,7 @@ class SlowWorkersTest extends Journey {
     waitFor(() -> cardMusic().isSettled());
     String scale = cardMusic().studyProperty().get().orElseThrow().passage().title();
     DayTask drill = firstOf(CardKind.DRILL, CardKind.RHYTHM, CardKind.WHOLE_CLIMB);
-    isHeldUp = true;
+    slow.hold();
     robot.interact(() -> day().choose(drill.number()));
     assertThat(text(robot, "#open-card-title")).isNotBlank();
     assertThat(cardMusic().studyProperty().get()).as("nothing of the warm-up is left").isEmpty();
@@ -113,7 +94,7 @@ class SlowWorkersTest extends Journey {
     robot.type(KeyCode.C);
     waitFor(() -> passage().messageProperty().get().contains("nothing was counted"));
     assertThat(passage().passes().entries()).isEmpty();
-    letGo();
+    slow.letGo();
     waitFor(() -> cardMusic().isSettled());
     assertThat(cardMusic().studyProperty().get().orElseThrow().passage().title())
         .isNotEqualTo(scale);
@@ -128,10 +109,10 @@ class SlowWorkersTest extends Journey {
     waitFor(() -> cardMusic().isSettled());
     DayTask drill = firstOf(CardKind.DRILL, CardKind.RHYTHM, CardKind.WHOLE_CLIMB);
     DayTask ladder = firstOf(CardKind.LADDER, CardKind.MOCK, CardKind.UPKEEP);
-    isHeldUp = true;
+    slow.hold();
     robot.interact(() -> day().choose(drill.number()));
     robot.interact(() -> day().choose(ladder.number()));
-    letGo();
+    slow.letGo();
     waitFor(() -> cardMusic().isSettled());
     assertThat(cardMusic().studyProperty().get()).contains(passage().study());
   }

@@ -285,8 +285,9 @@ public final class Desk {
             PassageDesk desk = load(entry, this::previewSoon);
             workers.show(() -> showIfWanted(desk));
           } catch (ScoreRejectedException | OutOfRangeException e) {
-            workers.show(() -> preview.set(Optional.empty()));
             tellSoon(Notice.of(e.getMessage()));
+          } finally {
+            workers.show(() -> endPreview(entry.passage().id()));
           }
         },
         this::tell);
@@ -299,6 +300,13 @@ public final class Desk {
             preview.set(Optional.of(music));
           }
         });
+  }
+
+  /** Even after a mistake of Fret's own no preview stays behind. */
+  private void endPreview(long passage) {
+    if (passage == wanted) {
+      preview.set(Optional.empty());
+    }
   }
 
   private Study study(ProgrammeEntry entry) throws ScoreRejectedException, OutOfRangeException {

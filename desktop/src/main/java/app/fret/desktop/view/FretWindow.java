@@ -162,7 +162,13 @@ public final class FretWindow extends StackPane {
 
   /** What was to come is there, or does not come: then what lies open is shown again. */
   private void layAgain() {
-    desk.openProperty().get().ifPresentOrElse(this::lay, this::showEmpty);
+    desk.openProperty().get().ifPresentOrElse(this::lay, this::layNothing);
+  }
+
+  private void layNothing() {
+    centre.setTop(null);
+    frame.setRight(null);
+    showEmpty();
   }
 
   /**

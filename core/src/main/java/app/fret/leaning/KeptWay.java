@@ -37,10 +37,19 @@ public record KeptWay(Map<String, Double> shares) {
         .sum();
   }
 
+  /** The same as a part of all its differences, −1 to 1 where no term is multiplied; 0 if none. */
+  double part(ToDoubleFunction<String> factors) {
+    double all = all();
+    return all == 0 ? 0 : costs(factors) / all;
+  }
+
+  private double all() {
+    return shares.values().stream().mapToDouble(Math::abs).sum();
+  }
+
   /** 1 where it was kept although it costs more by a term, -1 where less, 0 where it hardly did. */
   int sign(String term) {
-    double all = shares.values().stream().mapToDouble(Math::abs).sum();
     double own = shares.getOrDefault(term, 0.0);
-    return Math.abs(own) < LEAST_PART * all ? 0 : (int) Math.signum(own);
+    return Math.abs(own) < LEAST_PART * all() ? 0 : (int) Math.signum(own);
   }
 }

@@ -24,7 +24,8 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** Ways kept by a player, and the own weights that passages are planned with. */
 class KeptWaysTest {
-  private static final KeptWay SHIFTS = new KeptWay(Map.of("shift", 0.5, "stretch", -0.42));
+  private static final KeptWay SHIFTS =
+      new KeptWay(Map.of("shift", 0.5, "stretch", -0.22, "colour", -0.2));
 
   @TempDir private Path folder;
 

@@ -73,7 +73,7 @@ class PdfPartTest {
 
   @Test
   void thePlaceOfTheBowIsDrawnUnderTheMusicWhenAsked() throws Exception {
-    Study study = study("violin", "C5/4 (D5/4 E5/4) r/4 | F5/1 | G5/4 r/2.");
+    Study study = study("violin", "(C5/4 D5/4) (E5/4 F5/4) | F5/1 | G5/4 r/2.");
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     PdfPart.write(new MarkedPart(study, true).pages(Paper.A4), "Morning Étude", Paper.A4, out);
     try (PDDocument tracked = Loader.loadPDF(out.toByteArray());

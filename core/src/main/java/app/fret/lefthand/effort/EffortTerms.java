@@ -24,6 +24,7 @@ import app.fret.lefthand.effort.frame.ReachSchoolTerm;
 import app.fret.lefthand.effort.frame.SpreadTerm;
 import app.fret.lefthand.effort.frame.StretchTerm;
 import app.fret.lefthand.effort.shift.CheckTerm;
+import app.fret.lefthand.effort.shift.ChromaticHandTerm;
 import app.fret.lefthand.effort.shift.Crawl;
 import app.fret.lefthand.effort.shift.CrawlTerm;
 import app.fret.lefthand.effort.shift.EnteringTerm;
@@ -69,7 +70,9 @@ public final class EffortTerms {
   public static List<EffortTerm> of(Player player) {
     Crawl crawl = new Crawl(player);
     List<EffortTerm> terms = new ArrayList<>();
-    terms.add(new ShiftTerm(player, crawl));
+    ShiftTerm shift = new ShiftTerm(player, crawl);
+    terms.add(shift);
+    terms.add(new ChromaticHandTerm(shift));
     terms.add(new ShiftKindTerm(crawl));
     terms.add(new ShortSlideTerm(player));
     terms.add(new CrawlTerm(crawl));

@@ -2,6 +2,7 @@ package app.fret.lefthand.effort;
 
 import app.fret.instrument.Player;
 import app.fret.lefthand.effort.finger.AlternationTerm;
+import app.fret.lefthand.effort.finger.ClimaxTerm;
 import app.fret.lefthand.effort.finger.FingerOrderTerm;
 import app.fret.lefthand.effort.finger.FingerStrengthTerm;
 import app.fret.lefthand.effort.finger.GraceTerm;
@@ -14,6 +15,7 @@ import app.fret.lefthand.effort.finger.SequenceTerm;
 import app.fret.lefthand.effort.finger.TrillTerm;
 import app.fret.lefthand.effort.finger.WeakPairTerm;
 import app.fret.lefthand.effort.finger.WeakPairs;
+import app.fret.lefthand.effort.finger.WrittenTrillTerm;
 import app.fret.lefthand.effort.frame.BrokenPairTerm;
 import app.fret.lefthand.effort.frame.DoubleStopTerm;
 import app.fret.lefthand.effort.frame.HeldChordTerm;
@@ -113,11 +115,13 @@ public final class EffortTerms {
     terms.add(new WeakPairTerm(new WeakPairs(player)));
     terms.add(new AlternationTerm());
     terms.add(new TrillTerm());
+    terms.add(new WrittenTrillTerm());
     terms.add(new GraceTerm());
     terms.add(new PluckedTerm());
     terms.add(new PrintedTerm());
     if (player.instrument().handling().lettersHaveFingers()) {
       terms.add(new LetterNameTerm(player));
+      terms.add(new ClimaxTerm(player));
     }
     return List.copyOf(terms);
   }

@@ -26,10 +26,7 @@ public final class ShiftTerm implements MoveTerm {
           "shift",
           "shifting",
           "bits",
-          Facets.HASTE.and(
-              Moment.Sign.REPEATED,
-              Moment.Sign.PAIR_NEXT,
-              Moment.Sign.FIGURE_AGAIN),
+          Facets.HASTE.and(Moment.Sign.REPEATED, Moment.Sign.PAIR_NEXT, Moment.Sign.FIGURE_AGAIN),
           MoveLook.HANDS);
 
   private static final double FIXED = 0.10;

@@ -28,17 +28,17 @@ class WorkedPassagesTest {
     "scales, viola, 14, 0.98",
     "scales, cello, 18, 0.95",
     "scales, bass, 13, 0.965",
-    "agreed, violin, 13, 0.855",
+    "agreed, violin, 13, 0.905",
     "agreed, viola, 12, 0.975",
     "agreed, cello, 12, 0.945",
     "agreed, bass, 12, 0.99",
     "hard, violin, 12, 0.925",
-    "hard, viola, 10, 0.89",
+    "hard, viola, 10, 0.895",
     "hard, cello, 12, 0.98",
-    "hard, bass, 11, 0.935",
-    "groups, violin, 32, 0.83",
-    "groups, viola, 24, 0.875",
-    "groups, cello, 32, 0.815",
+    "hard, bass, 11, 0.955",
+    "groups, violin, 32, 0.905",
+    "groups, viola, 24, 0.915",
+    "groups, cello, 32, 0.825",
     "groups, bass, 24, 0.885"
   })
   void plansTakeTheNotesAsPlayersAgree(

@@ -2,6 +2,7 @@ package app.fret.lefthand.effort;
 
 import app.fret.instrument.Player;
 import app.fret.lefthand.effort.finger.AlternationTerm;
+import app.fret.lefthand.effort.finger.ClimaxTerm;
 import app.fret.lefthand.effort.finger.FingerOrderTerm;
 import app.fret.lefthand.effort.finger.FingerStrengthTerm;
 import app.fret.lefthand.effort.finger.GraceTerm;
@@ -14,6 +15,7 @@ import app.fret.lefthand.effort.finger.SequenceTerm;
 import app.fret.lefthand.effort.finger.TrillTerm;
 import app.fret.lefthand.effort.finger.WeakPairTerm;
 import app.fret.lefthand.effort.finger.WeakPairs;
+import app.fret.lefthand.effort.finger.WrittenTrillTerm;
 import app.fret.lefthand.effort.frame.BrokenPairTerm;
 import app.fret.lefthand.effort.frame.DoubleStopTerm;
 import app.fret.lefthand.effort.frame.HeldChordTerm;
@@ -24,6 +26,7 @@ import app.fret.lefthand.effort.frame.ReachSchoolTerm;
 import app.fret.lefthand.effort.frame.SpreadTerm;
 import app.fret.lefthand.effort.frame.StretchTerm;
 import app.fret.lefthand.effort.shift.CheckTerm;
+import app.fret.lefthand.effort.shift.ChromaticHandTerm;
 import app.fret.lefthand.effort.shift.Crawl;
 import app.fret.lefthand.effort.shift.CrawlTerm;
 import app.fret.lefthand.effort.shift.EnteringTerm;
@@ -69,7 +72,9 @@ public final class EffortTerms {
   public static List<EffortTerm> of(Player player) {
     Crawl crawl = new Crawl(player);
     List<EffortTerm> terms = new ArrayList<>();
-    terms.add(new ShiftTerm(player, crawl));
+    ShiftTerm shift = new ShiftTerm(player, crawl);
+    terms.add(shift);
+    terms.add(new ChromaticHandTerm(shift));
     terms.add(new ShiftKindTerm(crawl));
     terms.add(new ShortSlideTerm(player));
     terms.add(new CrawlTerm(crawl));
@@ -110,11 +115,13 @@ public final class EffortTerms {
     terms.add(new WeakPairTerm(new WeakPairs(player)));
     terms.add(new AlternationTerm());
     terms.add(new TrillTerm());
+    terms.add(new WrittenTrillTerm());
     terms.add(new GraceTerm());
     terms.add(new PluckedTerm());
     terms.add(new PrintedTerm());
     if (player.instrument().handling().lettersHaveFingers()) {
       terms.add(new LetterNameTerm(player));
+      terms.add(new ClimaxTerm(player));
     }
     return List.copyOf(terms);
   }

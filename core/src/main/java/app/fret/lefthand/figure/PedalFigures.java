@@ -22,6 +22,7 @@ public final class PedalFigures {
   private static final int FEWEST_TIMES = 3;
   private static final int LONGEST_PERIOD = 3;
   private static final int WIDEST_STEP_OF_TUNE = 5;
+  private static final int WHOLE_STEP = 2;
   private static final int STEPS_TO_A_LEAP = 6;
   private static final int HIGHEST_OVER_OPEN = 14;
   private static final int HIGHEST_STOPPED = 12;
@@ -161,7 +162,7 @@ public final class PedalFigures {
   }
 
   private Optional<Pair> pair(int pedal, List<Integer> tune) {
-    if (new HashSet<>(tune).size() < 2 || !isTune(tune)) {
+    if (new HashSet<>(tune).size() < 2 || !isTune(tune) || turnsAround(pitch(pedal), tune)) {
       return Optional.empty();
     }
     int highest = hasOpenString(pitch(pedal)) ? 0 : HIGHEST_STOPPED;
@@ -177,6 +178,13 @@ public final class PedalFigures {
       }
     }
     return Optional.empty();
+  }
+
+  /** A line that turns by steps about one of its notes is no tune beside it. */
+  private static boolean turnsAround(int pedal, List<Integer> tune) {
+    return tune.stream().allMatch(p -> Math.abs(p - pedal) <= WHOLE_STEP)
+        && Collections.min(tune) < pedal
+        && Collections.max(tune) > pedal;
   }
 
   private boolean hasOpenString(int pitch) {

@@ -58,6 +58,10 @@ public record Moment(
     RETURNS,
     /** It carries a trill. */
     TRILLED,
+    /** It answers the note before in a trill that is written out. */
+    WRITTEN_TRILL,
+    /** It is long and the highest of the notes around it. */
+    CLIMAX,
     /** The note before is a grace note that leads to it. */
     AFTER_GRACE,
     /** It is plucked. */

@@ -6,6 +6,7 @@ import app.fret.lefthand.figure.BrokenPairs;
 import app.fret.lefthand.figure.ChromaticRuns;
 import app.fret.lefthand.figure.PedalFigure;
 import app.fret.lefthand.figure.PedalFigures;
+import app.fret.lefthand.figure.WrittenTrills;
 import app.fret.lefthand.moment.Moment.Sign;
 import app.fret.lefthand.moment.Moment.Signs;
 import app.fret.reading.Families;
@@ -19,11 +20,15 @@ import app.fret.score.Span;
 import app.fret.time.Timeline;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** Gathers from a brief what is known of every note before fingers are chosen. */
 public final class Moments {
   private static final int FEWEST_OF_A_FIGURE = 3;
   private static final int WIDEST_STEP = 2;
+
+  /** A climax is higher than so many notes on either side. */
+  private static final int NOTES_AROUND_A_CLIMAX = 4;
 
   private final Brief brief;
   private final boolean[] joined;
@@ -33,6 +38,7 @@ public final class Moments {
   private final boolean[] chromatic;
   private final BrokenPairs.Place[] pairs;
   private final int[] chords;
+  private final boolean[] trills;
   private final boolean[] figureAgain;
 
   private Moments(Brief brief, List<PedalFigure> figures) {
@@ -44,6 +50,7 @@ public final class Moments {
     this.chromatic = ChromaticRuns.of(brief);
     this.pairs = BrokenPairs.of(brief);
     this.chords = BrokenChords.of(brief);
+    this.trills = WrittenTrills.of(brief);
     this.figureAgain = figuresAgain(brief.reading());
   }
 
@@ -132,6 +139,8 @@ public final class Moments {
     signs = put(signs, Sign.REPEATED, i > 0 && samePitches(i, i - 1));
     signs = put(signs, Sign.RETURNS, i > 1 && samePitches(i, i - 2));
     signs = put(signs, Sign.TRILLED, note.marks().ornaments().contains(Marks.Ornament.TRILL));
+    signs = put(signs, Sign.WRITTEN_TRILL, trills[i]);
+    signs = put(signs, Sign.CLIMAX, isClimax(i));
     signs = put(signs, Sign.AFTER_GRACE, i > 0 && notes.get(i - 1).isGrace() && !note.isGrace());
     signs = put(signs, Sign.PLUCKED, reading.technique(i).isPlucked());
     signs = put(signs, Sign.BOUND, bound[i] > 0);
@@ -144,6 +153,15 @@ public final class Moments {
     signs = put(signs, Sign.ALTERED, isAltered(note));
     signs = put(signs, Sign.SHORT, isShort(note));
     return put(signs, Sign.HARMONIC, asksForHarmonic(note));
+  }
+
+  private boolean isClimax(int note) {
+    boolean canSing = brief.timeline().lengthSeconds(note) >= Moment.VIBRATO_SECONDS;
+    int from = Math.max(0, note - NOTES_AROUND_A_CLIMAX);
+    int to = Math.min(brief.notes().size() - 1, note + NOTES_AROUND_A_CLIMAX);
+    return canSing
+        && brief.pitches().get(note).size() == 1
+        && IntStream.rangeClosed(from, to).allMatch(i -> i == note || top(i) < top(note));
   }
 
   private static Signs put(Signs signs, Sign sign, boolean holds) {

@@ -114,6 +114,42 @@ class ColourAndHandTermsTest {
   }
 
   @Test
+  void halfStepsGlideFromTheLastFingerOfAHandToTheFirstOfTheNext() {
+    Moment chromatic = FAST.with(Moment.Sign.CHROMATIC);
+    Placement third = way(VIOLIN, "F#5", 7, 2, Finger.THIRD);
+    Placement next = way(VIOLIN, "G5", 10, 2, Finger.FIRST);
+    assertThat(move(VIOLIN, "chromatic-hand", chromatic, third, next)).isNegative();
+    assertThat(move(VIOLIN, "chromatic-hand", chromatic, next, third)).isNegative();
+    assertThat(move(VIOLIN, "chromatic-hand", FAST, third, next)).isZero();
+    Placement second = way(VIOLIN, "F#5", 7, 2, Finger.SECOND);
+    assertThat(move(VIOLIN, "chromatic-hand", chromatic, second, next)).isZero();
+  }
+
+  @Test
+  void aWrittenTrillLiesOnStrongFingersOfOneString() {
+    Moment trill = FAST.with(Moment.Sign.WRITTEN_TRILL);
+    Placement second = way(VIOLIN, "C5", 2, 2, Finger.SECOND);
+    Placement third = way(VIOLIN, "D5", 2, 2, Finger.THIRD);
+    Placement fourth = way(VIOLIN, "E5", 2, 2, Finger.FOURTH);
+    Placement open = way(VIOLIN, "E5", 2, 1, Finger.OPEN);
+    assertThat(move(VIOLIN, "written-trill", trill, second, third)).isZero();
+    double weak = move(VIOLIN, "written-trill", trill, third, fourth);
+    assertThat(weak).isPositive();
+    assertThat(move(VIOLIN, "written-trill", trill, third, open)).isGreaterThan(weak);
+    assertThat(move(VIOLIN, "written-trill", FAST, third, fourth)).isZero();
+  }
+
+  @Test
+  void theClimaxSingsOnAStrongFinger() {
+    Moment climax = SLOW.with(Moment.Sign.CLIMAX);
+    Placement third = way(VIOLIN, "D5", 2, 2, Finger.THIRD);
+    Placement fourth = way(VIOLIN, "E5", 2, 2, Finger.FOURTH);
+    assertThat(place(VIOLIN, "climax", climax, fourth)).isPositive();
+    assertThat(place(VIOLIN, "climax", climax, third)).isZero();
+    assertThat(place(VIOLIN, "climax", SLOW, fourth)).isZero();
+  }
+
+  @Test
   void changingTheStringInASlurChangesTheColour() {
     Placement onA = way(VIOLIN, "D5", 2, 2, Finger.THIRD);
     Placement onE = way(VIOLIN, "F#5", 2, 1, Finger.FIRST);

@@ -26,7 +26,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Moves that share what was weighed are weighed as each would be by itself. */
 class MoveLooksTest {
   /** Semitones above the lowest open string: open, low, middle and thumb; two chords at the end. */
-  private static final int[][] ABOVE_LOWEST = {{0}, {3}, {9}, {14}, {23}, {26}, {7, 16}, {12, 21}};
+  private static final int[][] ABOVE_LOWEST = {
+    {0}, {3}, {4}, {9}, {14}, {23}, {24}, {26}, {7, 16}, {12, 21}
+  };
 
   private static List<List<Placement>> layers(Player player) {
     int lowest =
@@ -43,13 +45,20 @@ class MoveLooksTest {
     return layers;
   }
 
+  /** Some moments, and one for every sign there is. */
   private static List<Moment> moments() {
     WrittenPitch pitch = WrittenPitch.parse("A4");
-    return List.of(
-        Moment.of(0.11, pitch),
-        Moment.of(0.6, pitch).with(Sign.SLURRED).with(Sign.BEAT_START),
-        Moment.of(0.2, pitch).with(Sign.AFTER_GRACE).with(Sign.REPEATED),
-        Moment.of(0.2, pitch).withSilence(0.5));
+    List<Moment> moments =
+        new ArrayList<>(
+            List.of(
+                Moment.of(0.11, pitch),
+                Moment.of(0.6, pitch).with(Sign.SLURRED).with(Sign.BEAT_START),
+                Moment.of(0.2, pitch).with(Sign.AFTER_GRACE).with(Sign.REPEATED),
+                Moment.of(0.2, pitch).withSilence(0.5)));
+    for (Sign sign : Sign.values()) {
+      moments.add(Moment.of(0.15, pitch).with(sign));
+    }
+    return moments;
   }
 
   private static Moves allMoves(List<Placement> from, List<Placement> to) {

@@ -214,7 +214,8 @@ class TermFacetsTest {
         Moment.of(0.12, pitches).withLoudness(9),
         Moment.of(1.4, pitches).with(Sign.IN_SLUR).with(Sign.SLURRED),
         Moment.of(0.3, pitches).withOwnString(2),
-        Moment.of(0.3, pitches).with(Sign.RETURNS).with(Sign.IN_SLUR));
+        Moment.of(0.3, pitches).with(Sign.RETURNS).with(Sign.IN_SLUR),
+        Moment.of(0.3, pitches).with(Sign.CHROMATIC));
   }
 
   /** The moment with one side after another turned; the key names the side. */

@@ -92,6 +92,12 @@ class PedalFiguresTest {
   }
 
   @Test
+  void aLineThatTurnsByStepsAboutANoteHasNoPedal() {
+    assertThat(strings("cello", "C3/16 D3/16 E3/16 D3/16 C3/16 D3/16 E3/16 D3/16 E3/16 D3/16"))
+        .containsOnly(0);
+  }
+
+  @Test
   void theNotesBesideAFigureDoNotDecideOverIt() {
     assertThat(strings("violin", "B3/16 D4/16 A3/16 D4/16 C4/16 D4/16 E6/16 r/16"))
         .startsWith(4, 3, 4, 3, 4, 3);

@@ -10,7 +10,6 @@ import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.lefthand.moment.Facets;
 import app.fret.lefthand.moment.Moment;
-import app.fret.score.Finger;
 import java.util.Locale;
 
 /**
@@ -27,11 +26,7 @@ public final class ShiftTerm implements MoveTerm {
           "shift",
           "shifting",
           "bits",
-          Facets.HASTE.and(
-              Moment.Sign.REPEATED,
-              Moment.Sign.PAIR_NEXT,
-              Moment.Sign.FIGURE_AGAIN,
-              Moment.Sign.CHROMATIC),
+          Facets.HASTE.and(Moment.Sign.REPEATED, Moment.Sign.PAIR_NEXT, Moment.Sign.FIGURE_AGAIN),
           MoveLook.HANDS);
 
   private static final double FIXED = 0.10;
@@ -47,8 +42,6 @@ public final class ShiftTerm implements MoveTerm {
   private static final double REPEATED_SHARE = 0.60;
   private static final double PAIR_SHARE = 0.40;
   private static final double FIGURE_SHARE = 0.60;
-  private static final double GROUP_SHARE = 0.15;
-  private static final int GROUP_SEMITONES = 3;
 
   /** A string lengthened below the nut reaches down so far. */
   private static final int EXTENSION_SEMITONES = 5;
@@ -105,33 +98,22 @@ public final class ShiftTerm implements MoveTerm {
     if (from.hand() == to.hand() || !to.usesHand() || crawl.joins(from, to)) {
       return 0;
     }
-    int start = from.hand() - lowestHand;
-    int end = to.hand() - lowestHand;
+    double landing = to.onlyTouches() ? TOUCHED_SHARE : 1;
+    return travel(moment, from.hand(), to.hand())
+        * landing
+        * share(moment, from)
+        * shareOfFigure(moment);
+  }
+
+  /** What a hand pays that travels unaided, by where it stands. */
+  double travel(Moment moment, int fromHand, int toHand) {
+    int start = fromHand - lowestHand;
+    int end = toHand - lowestHand;
     double speed = travelMm[start][end] / Math.max(moment.sincePreviousSeconds(), 1e-3);
     double usualSpeed = instrument.handling().shiftSpeedMmPerSecond();
     double pace = 1 + Math.min(MOST_EXTRA_PACE, speed / usualSpeed);
-    double landing = to.onlyTouches() ? TOUCHED_SHARE : 1;
     double effort = (FIXED + PER_BIT * bits[start][end]) * pace + IN_HASTE * moment.haste();
-    return effort
-        * landing
-        * share(moment, from)
-        * shareOfFigure(moment)
-        * (movesByAGroup(moment, from, to) ? GROUP_SHARE : 1)
-        * instrument.handling().shiftEffort();
-  }
-
-  /** Half steps above first position go three to a hand, which moves a minor third to the next. */
-  private static boolean movesByAGroup(Moment moment, Placement from, Placement to) {
-    if (!moment.is(Moment.Sign.CHROMATIC)
-        || !from.isSingle()
-        || !to.isSingle()
-        || from.top().string() != to.top().string()
-        || Math.abs(to.hand() - from.hand()) != GROUP_SEMITONES) {
-      return false;
-    }
-    boolean up = to.hand() > from.hand();
-    return from.top().finger() == (up ? Finger.THIRD : Finger.FIRST)
-        && to.top().finger() == (up ? Finger.FIRST : Finger.THIRD);
+    return effort * instrument.handling().shiftEffort();
   }
 
   /** A hand that keeps its shape is moved as one, and a figure is at home where it begins. */

@@ -2,7 +2,7 @@ package app.fret.cli;
 
 import app.fret.files.plan.PlanJson;
 import app.fret.files.plan.PlanText;
-import app.fret.lefthand.LeftHandPlan;
+import app.fret.study.OtherFingering;
 import app.fret.study.Study;
 import java.io.PrintWriter;
 import java.util.LinkedHashMap;
@@ -76,7 +76,8 @@ final class PlanCommand implements Command {
     } else if (output.isPresent()) {
       output.get().write(study);
     }
-    List<LeftHandPlan> others = study.differentPlans(alternatives);
+    Optional<List<OtherFingering>> others =
+        alternatives == 0 ? Optional.empty() : Optional.of(OtherFingering.of(study, alternatives));
     List<String> skipped = opened.skipped();
     out.println(
         given.has(TEXT)

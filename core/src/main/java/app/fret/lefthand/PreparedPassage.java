@@ -28,6 +28,13 @@ import java.util.Optional;
  */
 public final class PreparedPassage {
   private static final double SHARE_THAT_DIFFERS = 0.3;
+
+  /** What costs more is put before nobody, unless another aim asks for it; common practice. */
+  private static final double MOST_EXTRA_EFFORT = 2.5;
+
+  /** In a few notes less is much already. */
+  private static final double EXTRA_EFFORT_A_NOTE = 0.15;
+
   private static final int FEWEST_THAT_DIFFER = 3;
 
   private final WeighedPassage weighed;
@@ -61,9 +68,11 @@ public final class PreparedPassage {
   }
 
   /**
-   * Other plans that are other ideas: three in ten of the notes that the best plan stops, and at
-   * least three, are stopped on another string or in another position than in the best plan and in
-   * every other one. An open string in place of a finger of the same hand is no other idea.
+   * Other plans that a coach would put before a pupil: other ideas that cost little more, or the
+   * best of another aim. An idea is another where three in ten of the notes that the best plan
+   * stops, at least three and some three of them in a row, are stopped on another string or in
+   * another position than in the best plan and in every other one. An open string in place of a
+   * finger of the same hand is no other idea.
    *
    * @param pins what the player has decided
    * @param count how many are wanted, 0 to {@link OtherPlans#MOST}
@@ -78,6 +87,8 @@ public final class PreparedPassage {
     OtherPlans search =
         new OtherPlans(chain(), pinned(pins), this::differInKind, notesThatDiffer(best));
     List<OtherPlans.Found> pool = new ArrayList<>(search.after(List.of(best), count));
+    double dearest = lattice.least() + mostExtraEffort(best);
+    pool.removeIf(f -> f.effort() > dearest);
     for (LeftHandPlan winner : count == 0 ? List.<LeftHandPlan>of() : winners) {
       path(winner).ifPresent(p -> pool.add(new OtherPlans.Found(p, effort(p))));
     }
@@ -85,7 +96,7 @@ public final class PreparedPassage {
     List<OtherPlans.Found> taken = new ArrayList<>(List.of(new OtherPlans.Found(best, 0)));
     for (OtherPlans.Found each : pool) {
       boolean apart = taken.stream().allMatch(t -> search.areApart(t.path(), each.path()));
-      if (apart && taken.size() <= count) {
+      if (apart && differInARow(best, each.path()) && taken.size() <= count) {
         taken.add(each);
       }
     }
@@ -93,9 +104,25 @@ public final class PreparedPassage {
     return taken.stream().skip(1).map(f -> description.describe(f.path(), f.effort())).toList();
   }
 
+  /** Single notes here and there are small change, and no idea of the passage. */
+  private boolean differInARow(int[] one, int[] other) {
+    int row = 0;
+    for (int i = 0; i < one.length && row < FEWEST_THAT_DIFFER; i++) {
+      row = differInKind(i, one[i], other[i]) ? row + 1 : 0;
+    }
+    return row >= FEWEST_THAT_DIFFER;
+  }
+
+  private double mostExtraEffort(int[] best) {
+    return Math.min(MOST_EXTRA_EFFORT, EXTRA_EFFORT_A_NOTE * stopped(best));
+  }
+
+  private long stopped(int[] path) {
+    return placements(path).stream().filter(Placement::usesHand).count();
+  }
+
   private int notesThatDiffer(int[] best) {
-    long stopped = placements(best).stream().filter(Placement::usesHand).count();
-    int share = (int) Math.ceil(SHARE_THAT_DIFFERS * stopped);
+    int share = (int) Math.ceil(SHARE_THAT_DIFFERS * stopped(best));
     return Math.min(best.length, Math.max(FEWEST_THAT_DIFFER, share));
   }
 

@@ -12,6 +12,8 @@ import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.Pin;
 import app.fret.lefthand.PinAt;
 import app.fret.lefthand.PinConflictException;
+import app.fret.lefthand.Totals;
+import app.fret.lefthand.effort.Profiles;
 import app.fret.lefthand.hand.Placement;
 import app.fret.reading.NotePlaces;
 import app.fret.score.BeatUnit;
@@ -80,15 +82,59 @@ class StudyTest {
   }
 
   @Test
-  void otherPlansAreNamedByWhatSetsThemApart() throws OutOfRangeException, PinConflictException {
+  void otherFingeringsHaveNamesThatSayHowTheyDiffer()
+      throws OutOfRangeException, PinConflictException {
     Study study = study("B4/8 C5/8 D5/8 E5/8 F5/8 G5/8 A5/8 B5/8 | C6/2 A5/2");
-    for (LeftHandPlan other : study.differentPlans(2)) {
-      assertThat(PlanNames.of(study.player().instrument(), study.leftHand(), other))
-          .matches(
-              "Fewer shifts|Fewer crossings|More on string I+V?|.*er position|Other positions|"
-                  + ".* throughout|All on .*");
+    List<OtherFingering> others = OtherFingering.of(study, 6);
+    assertThat(others).hasSizeGreaterThan(1);
+    assertThat(others).extracting(OtherFingering::name).doesNotHaveDuplicates();
+    Totals now = study.leftHand().totals();
+    for (OtherFingering other : others) {
+      Totals then = other.plan().totals();
+      switch (other.name()) {
+        case "Fewer shifts" -> assertThat(then.shifts()).isLessThan(now.shifts());
+        case "Fewer crossings" -> assertThat(then.crossings()).isLessThan(now.crossings());
+        case "More on the E string" ->
+            assertThat(onString(then, 1)).isGreaterThan(onString(now, 1));
+        case "More on the A string" ->
+            assertThat(onString(then, 2)).isGreaterThan(onString(now, 2));
+        case "More on the D string" ->
+            assertThat(onString(then, 3)).isGreaterThan(onString(now, 3));
+        default ->
+            assertThat(other.name())
+                .matches(".* throughout|All on .*|.*er position|.* in bars? .*|.*open strings");
+      }
+      assertThat(other.isAsGood())
+          .isEqualTo(other.plan().effort() - study.leftHand().effort() <= 0.25);
     }
-    assertThat(study.differentPlans(0)).isEmpty();
+    assertThat(OtherFingering.of(study, 0)).isEmpty();
+  }
+
+  private static int onString(Totals totals, int string) {
+    return totals.notesPerString().getOrDefault(string, 0);
+  }
+
+  @Test
+  void aPassageOfOneGoodWayHasNoOtherFingering() throws OutOfRangeException, PinConflictException {
+    assertThat(OtherFingering.of(study("G3/4 A3/4 B3/4 C4/4"), 6)).isEmpty();
+  }
+
+  @Test
+  void whatIsPutBesideThePlanCostsLittleMoreOrIsTheBestOfAnotherAim()
+      throws OutOfRangeException, PinConflictException {
+    Study study = study("A4/8 C5/8 E5/8 A5/8 C6/8 A5/8 E5/8 C5/8 | A4/2 E5/2");
+    List<List<Placement>> winners = new ArrayList<>();
+    for (String profile : Profiles.NAMES) {
+      winners.add(placements(study.with(study.choices().withProfile(Profiles.named(profile)))));
+    }
+    List<OtherFingering> others = OtherFingering.of(study, 6);
+    assertThat(others).isNotEmpty();
+    for (OtherFingering other : others) {
+      boolean isNear = other.plan().effort() - study.leftHand().effort() <= 2.5;
+      List<Placement> taken =
+          other.plan().notes().stream().map(LeftHandPlan.NotePlan::placement).toList();
+      assertThat(isNear || winners.contains(taken)).as(other.name()).isTrue();
+    }
   }
 
   @Test

@@ -14,8 +14,8 @@ import app.fret.lefthand.hand.Stop;
 import app.fret.reading.PlayedNote;
 import app.fret.score.Key;
 import app.fret.score.SoundingPitch;
+import app.fret.study.OtherFingering;
 import app.fret.study.Pinned;
-import app.fret.study.PlanNames;
 import app.fret.study.Study;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
@@ -60,12 +60,11 @@ final class LeftHandJson {
   }
 
   /** Other plans that differ in kind, and the part's own fingers where it prints some. */
-  ArrayNode alternatives(List<LeftHandPlan> others) {
+  ArrayNode alternatives(List<OtherFingering> others) {
     ArrayNode array = NODES.arrayNode();
-    others.forEach(
-        o ->
-            array.add(
-                alternative(PlanNames.of(study.player().instrument(), study.leftHand(), o), o)));
+    for (OtherFingering other : others) {
+      array.add(alternative(other.name(), other.plan()).put("asGood", other.isAsGood()));
+    }
     study.asPrinted().ifPresent(p -> array.add(alternative("As printed", p)));
     return array;
   }

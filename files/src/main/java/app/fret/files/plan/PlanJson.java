@@ -1,7 +1,7 @@
 package app.fret.files.plan;
 
 import app.fret.instrument.Instrument;
-import app.fret.lefthand.LeftHandPlan;
+import app.fret.study.OtherFingering;
 import app.fret.study.Study;
 import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonGenerator;
@@ -18,6 +18,7 @@ import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 
 /**
@@ -46,7 +47,7 @@ public final class PlanJson {
    * Writes a study as JSON text.
    *
    * @param skipped what the reader passed over
-   * @param others other plans asked for; empty for none
+   * @param others other fingerings; empty where none were asked for
    * @param notesWithWays notes whose other ways are listed at most, from 0; those with the least
    *     extra effort first
    * @param timingMs milliseconds each step took, by name
@@ -54,7 +55,7 @@ public final class PlanJson {
   public static String of(
       Study study,
       List<String> skipped,
-      List<LeftHandPlan> others,
+      Optional<List<OtherFingering>> others,
       int notesWithWays,
       Map<String, Double> timingMs) {
     return text(new PlanJson(study, notesWithWays).root(skipped, others, timingMs));
@@ -138,7 +139,7 @@ public final class PlanJson {
   }
 
   private ObjectNode root(
-      List<String> skipped, List<LeftHandPlan> others, Map<String, Double> timingMs) {
+      List<String> skipped, Optional<List<OtherFingering>> others, Map<String, Double> timingMs) {
     ObjectNode root = NODES.objectNode();
     root.put("format", "fret-plan");
     root.put("version", 1);
@@ -152,9 +153,7 @@ public final class PlanJson {
     root.set("tempo", reading.tempo());
     LeftHandJson leftHand = new LeftHandJson(study, listed);
     root.set("leftHand", leftHand.plan());
-    if (!others.isEmpty()) {
-      root.set("alternatives", leftHand.alternatives(others));
-    }
+    others.ifPresent(o -> root.set("alternatives", leftHand.alternatives(o)));
     root.set("tuning", new TuningJson(study).node());
     root.set("shape", ShapeJson.of(study));
     root.set("bow", bow.join());

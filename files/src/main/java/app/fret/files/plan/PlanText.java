@@ -19,11 +19,12 @@ import app.fret.score.BowDirection;
 import app.fret.score.Key;
 import app.fret.score.Sounding;
 import app.fret.score.Tempo;
-import app.fret.study.PlanNames;
+import app.fret.study.OtherFingering;
 import app.fret.study.Study;
 import app.fret.tuning.TuningPlan;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** A study as text to read at the stand: bar by bar, fingers under notes, shifts with reasons. */
@@ -49,9 +50,10 @@ public final class PlanText {
    * The plan in words.
    *
    * @param skipped what the reader passed over
-   * @param others other plans asked for; empty for none
+   * @param others other fingerings; empty where none were asked for
    */
-  public static String of(Study study, List<String> skipped, List<LeftHandPlan> others) {
+  public static String of(
+      Study study, List<String> skipped, Optional<List<OtherFingering>> others) {
     PlanText plan = new PlanText(study);
     plan.addHead();
     plan.addTraps();
@@ -59,7 +61,7 @@ public final class PlanText {
       plan.addBar(bar);
     }
     plan.addFoot(skipped);
-    others.forEach(plan::addOther);
+    others.ifPresent(plan::addOthers);
     return plan.text.toString().stripTrailing();
   }
 
@@ -239,13 +241,23 @@ public final class PlanText {
             .orElse(""));
   }
 
-  private void addOther(LeftHandPlan other) {
+  private void addOthers(List<OtherFingering> others) {
+    if (others.isEmpty()) {
+      line("");
+      line("There is one good way: any other costs much more.");
+    }
+    others.forEach(this::addOther);
+  }
+
+  private void addOther(OtherFingering fingering) {
+    LeftHandPlan other = fingering.plan();
     Totals totals = other.totals();
     line("");
     line(
-        "%s: effort %.1f more; %d shifts, %.0f mm; %d crossings",
-        PlanNames.of(study.player().instrument(), study.leftHand(), other),
+        "%s: effort %.1f more%s; %d shifts, %.0f mm; %d crossings",
+        fingering.name(),
         other.effort() - study.leftHand().effort(),
+        fingering.isAsGood() ? ", as good" : "",
         totals.shifts(),
         totals.travelMm(),
         totals.crossings());

@@ -20,6 +20,7 @@ import java.io.IOException;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -45,7 +46,7 @@ class PlanOutputTest {
                 PlanJson.of(
                     study,
                     List.of("lyrics in bar 1"),
-                    List.of(),
+                    Optional.empty(),
                     ListedWays.USUAL,
                     Map.of("read", 1.5)));
   }
@@ -269,7 +270,8 @@ class PlanOutputTest {
   }
 
   private JsonNode notes(int notesWithWays) throws IOException {
-    String text = PlanJson.of(study, List.of(), List.of(), notesWithWays, Map.of("read", 1.0));
+    String text =
+        PlanJson.of(study, List.of(), Optional.empty(), notesWithWays, Map.of("read", 1.0));
     return new ObjectMapper().readTree(text).at("/leftHand/notes");
   }
 
@@ -284,14 +286,15 @@ class PlanOutputTest {
     JsonNode plan =
         new ObjectMapper()
             .readTree(
-                PlanJson.of(slow, List.of(), List.of(), ListedWays.USUAL, Map.of("read", 1.0)));
+                PlanJson.of(
+                    slow, List.of(), Optional.empty(), ListedWays.USUAL, Map.of("read", 1.0)));
     JsonNode trouble = plan.at("/bow/troubles/0");
     assertThat(trouble.get("kind").asText()).isEqualTo("runs-out");
     assertThat(trouble.get("bar").asText()).isEqualTo("2");
     assertThat(trouble.get("firstNote").asInt()).isEqualTo(1);
     assertThat(trouble.get("lastNote").asInt()).isEqualTo(2);
     assertThat(trouble.get("mend").asText()).startsWith("Change the bow");
-    assertThat(PlanText.of(slow, List.of(), List.of()))
+    assertThat(PlanText.of(slow, List.of(), Optional.empty()))
         .contains("bow, bar 2: Even at its slowest the stroke needs");
   }
 
@@ -317,7 +320,7 @@ class PlanOutputTest {
 
   @Test
   void textShowsFingersUnderTheirNotes() {
-    String text = PlanText.of(study, List.of("lyrics in bar 1"), List.of());
+    String text = PlanText.of(study, List.of("lyrics in bar 1"), Optional.empty());
     assertThat(text)
         .contains("target half = 66")
         .contains("bar 1")

@@ -4,7 +4,7 @@ import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.PinConflictException;
 import app.fret.lefthand.effort.Profile;
 import app.fret.lefthand.effort.Profiles;
-import app.fret.study.PlanNames;
+import app.fret.study.OtherFingering;
 import app.fret.study.Study;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,10 +29,13 @@ public final class Candidates {
       }
     }
     int number = 1;
-    for (LeftHandPlan other : study.differentPlans(OTHER_PLANS)) {
-      String words = inSentence(PlanNames.of(study.player().instrument(), study.leftHand(), other));
-      candidates.add(
-          new Candidate("Other way " + number++ + ": " + words, Optional.empty(), other));
+    for (OtherFingering other : OtherFingering.of(study, OTHER_PLANS)) {
+      boolean isListed = candidates.stream().anyMatch(c -> c.differing(other.plan()).isEmpty());
+      if (!isListed) {
+        String words = "Fingering " + ++number + ": " + inSentence(other.name());
+        String said = other.isAsGood() ? words + ", as good" : words;
+        candidates.add(new Candidate(said, Optional.empty(), other.plan()));
+      }
     }
     study
         .asPrinted()

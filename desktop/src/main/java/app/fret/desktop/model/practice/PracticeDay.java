@@ -48,6 +48,11 @@ public final class PracticeDay {
   /** What the day is planned for; an older turn on its way gives up. */
   private volatile Object newest = new Object();
 
+  /**
+   * Whether a plan of the day is on its way, which may have asked the book before the last tick.
+   */
+  private boolean isPlanning;
+
   private Supplier<Optional<PlannedPassages.OnDesk>> onDesk = Optional::empty;
 
   PracticeDay(
@@ -119,6 +124,7 @@ public final class PracticeDay {
     Optional<PlannedPassages.OnDesk> desk = onDesk.get();
     Object turn = new Object();
     newest = turn;
+    isPlanning = true;
     workers.afterFirstMusic(() -> planSoon(turn, mine, desk));
   }
 
@@ -135,10 +141,24 @@ public final class PracticeDay {
             planSoon(turn, mine, desk);
           } else {
             DayView now = dayOfBook.plan(passages.list(mine, desk), workers);
-            workers.show(() -> show(now));
+            workers.show(() -> showPlanned(turn, now));
           }
         },
         tell);
+  }
+
+  private void showPlanned(Object turn, DayView now) {
+    if (turn == newest) {
+      isPlanning = false;
+      show(now);
+    }
+  }
+
+  /** What has just been kept is in no plan that is on its way: that one is made anew. */
+  private void planAnewIfPlanning() {
+    if (isPlanning) {
+      refresh();
+    }
   }
 
   /** The card that lies open stays so while it is undone, wherever it stands in the day now. */
@@ -228,7 +248,11 @@ public final class PracticeDay {
     workers.keep(
         () -> {
           book.keepHeard(item.id(), heard);
-          workers.show(() -> seen.set(seen.get().map(s -> s.heard(item.id(), heard))));
+          workers.show(
+              () -> {
+                seen.set(seen.get().map(s -> s.heard(item.id(), heard)));
+                planAnewIfPlanning();
+              });
         },
         tell);
   }
@@ -240,6 +264,7 @@ public final class PracticeDay {
         .findFirst()
         .ifPresent(t -> show(now.with(t.ticked(done))));
     goOn(done);
+    planAnewIfPlanning();
   }
 
   private void goOn(boolean done) {
@@ -276,6 +301,7 @@ public final class PracticeDay {
       show(seen.get().orElseThrow().with(played));
       goOn(played.isDone() && !task.get().isDone());
     }
+    planAnewIfPlanning();
   }
 
   /** Keeps how the player practises and plans anew. */

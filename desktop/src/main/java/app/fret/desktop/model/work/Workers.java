@@ -122,6 +122,14 @@ public final class Workers {
         .waitingForNoMusic();
   }
 
+  /**
+   * All on the calling thread but what the book is asked and told; for tests of what comes between.
+   */
+  public static Workers keepingBy(Executor keeping) {
+    return new Workers(Runnable::run, keeping, Runnable::run, Runnable::run, mistake -> {})
+        .waitingForNoMusic();
+  }
+
   private Workers waitingForNoMusic() {
     firstMusic.complete(null);
     return this;

@@ -102,7 +102,7 @@ public final class CompareView extends VBox {
     this.right = new Side("right");
     setId("compare");
     getStyleClass().addAll("dialog-card", "compare");
-    Label title = Parts.label("Compare plans", "why-title");
+    Label title = Parts.label(title(candidates), "why-title");
     Button close = Parts.button("compare-close", "Close", "flat-action", onClose);
     HBox head = new HBox(16, title, differing, Parts.stretch(), close);
     head.setAlignment(Pos.BASELINE_LEFT);
@@ -113,6 +113,11 @@ public final class CompareView extends VBox {
     setSpacing(12);
     fill();
     left.score.vvalueProperty().bindBidirectional(right.score.vvalueProperty());
+  }
+
+  private static String title(List<Candidate> candidates) {
+    boolean isOneWay = candidates.stream().skip(1).allMatch(c -> c.profile().isPresent());
+    return isOneWay ? "Compare plans: one good way, and what other aims take" : "Compare plans";
   }
 
   private void fill() {

@@ -2,14 +2,20 @@ package app.fret.desktop.model.practice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fret.desktop.demo.DemoBook;
+import app.fret.desktop.model.Desk;
 import app.fret.desktop.model.OverDemo;
 import app.fret.desktop.model.passage.Command;
 import app.fret.desktop.model.passage.PassageDesk;
+import app.fret.desktop.model.work.Workers;
 import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.ItemOutlook;
 import app.fret.practice.schedule.ItemOutlook.State;
 import java.util.List;
+import java.util.concurrent.Executor;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicReference;
 import org.junit.jupiter.api.Test;
 
 /** Today's cards over the demo book. */
@@ -62,6 +68,31 @@ class PracticeDayTest extends OverDemo {
     assertThat(seen().tasks().get(0).isDone()).isTrue();
     assertThat(task().number()).isEqualTo(1);
     assertThat(book.cardsDone(1, desk.today())).containsExactly(seen().tasks().get(0).name());
+  }
+
+  /** The day is planned from what the book says at one time; a tick may come right after. */
+  @Test
+  void aTickIsNotLostOverADayThatIsJustBeingPlanned() throws Exception {
+    AtomicBoolean ticksNext = new AtomicBoolean();
+    AtomicReference<PracticeDay> planned = new AtomicReference<>();
+    Executor book =
+        task -> {
+          task.run();
+          if (ticksNext.getAndSet(false)) {
+            planned.get().tick(0, true);
+          }
+        };
+    Desk other = new Desk(DemoBook.open(CLOCK), CLOCK, Workers.keepingBy(book));
+    try {
+      other.open(other.programme().get(0));
+      planned.set(other.openProperty().get().orElseThrow().day().orElseThrow());
+      ticksNext.set(true);
+      planned.get().refresh();
+      assertThat(ticksNext).isFalse();
+      assertThat(planned.get().seenProperty().get().orElseThrow().tasks().get(0).isDone()).isTrue();
+    } finally {
+      other.close();
+    }
   }
 
   @Test

@@ -25,6 +25,7 @@ import app.fret.score.Passage;
 import app.fret.score.Tempo;
 import app.fret.study.Choices;
 import app.fret.study.Intake;
+import app.fret.study.LikePins;
 import app.fret.study.Study;
 import app.fret.time.Occasion;
 import java.io.IOException;
@@ -179,12 +180,19 @@ final class PlanOptions {
     return read;
   }
 
+  /** A pin holds wherever its figure comes again. */
+  private static Study withLikePins(Study study) throws PinConflictException {
+    List<Pin> pins = PinAt.in(study.places(), study.choices().pins());
+    List<Pin> held = new LikePins(study).holding(pins);
+    return held.size() == pins.size() ? study : study.with(study.pinned(study.choices(), held));
+  }
+
   /** Works an opened passage out; what cannot be played is refused with its place. */
   Study study(Opened opened, Study.Steps steps) throws ScoreRejectedException {
     Passage passage = opened.passage();
     try {
-      return Study.of(passage, opened.player(), opened.choices(), steps)
-          .withOthers(opened.others());
+      Study study = Study.of(passage, opened.player(), opened.choices(), steps);
+      return withLikePins(study).withOthers(opened.others());
     } catch (OutOfRangeException e) {
       throw new ScoreRejectedException(place(passage).inBar(e.barLabel()), e.reason());
     } catch (PinConflictException e) {

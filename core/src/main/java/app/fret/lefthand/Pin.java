@@ -94,6 +94,11 @@ public record Pin(
         note, head, OptionalInt.of(newString), finger, Optional.empty(), OptionalInt.empty());
   }
 
+  /** The same pin on another note. */
+  public Pin on(int newNote) {
+    return new Pin(newNote, head, string, finger, harmonic, base);
+  }
+
   /** The same pin wherever the hand stands; it must pin a string or finger. */
   public Pin withoutBase() {
     return new Pin(note, head, string, finger, harmonic, OptionalInt.empty());

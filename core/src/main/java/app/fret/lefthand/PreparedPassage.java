@@ -250,6 +250,30 @@ public final class PreparedPassage {
     return lattice;
   }
 
+  /**
+   * Those of some pins that can be added one after the other, each at little more effort.
+   *
+   * @param pins the pins there are, which can be met
+   * @param wanted others, on notes without one
+   * @return as many of the others as go; a player would not want them where they cost much
+   */
+  public List<Pin> affordable(List<Pin> pins, List<Pin> wanted) {
+    List<Pin> all = new ArrayList<>(pins);
+    List<Pin> taken = new ArrayList<>();
+    double before = solved.get().with(pinned(all)).least();
+    for (Pin pin : wanted) {
+      all.add(pin);
+      double after = solved.get().with(pinned(all)).least();
+      if (after - before <= MOST_EXTRA_EFFORT) {
+        taken.add(pin);
+        before = after;
+      } else {
+        all.remove(pin);
+      }
+    }
+    return taken;
+  }
+
   private double[][] pinned(List<Pin> pins) {
     double[][] pinned = stays.get().clone();
     for (Pin pin : pins) {

@@ -361,6 +361,15 @@ public final class Study {
     return freed.withPins(newPins.stream().map(p -> PinAt.of(p, places())).toList());
   }
 
+  /** Those of some pins that can be added to the ones there are: see {@link PreparedPassage}. */
+  List<Pin> affordable(List<Pin> newPins, List<Pin> wanted) {
+    List<Pin> all = new ArrayList<>(newPins);
+    pins.stream()
+        .filter(p -> newPins.stream().noneMatch(n -> n.note() == p.note()))
+        .forEach(all::add);
+    return hands.prepared().affordable(all, wanted);
+  }
+
   /**
    * Other plans that differ in kind, least effort first: see {@link
    * PreparedPassage#differentPlans}.

@@ -10,6 +10,7 @@ import app.fret.lefthand.hand.Placement;
 import app.fret.score.Finger;
 import app.fret.score.Span;
 import app.fret.study.Choices;
+import app.fret.study.LikePins;
 import app.fret.study.Study;
 import app.fret.study.TakenPlan;
 import java.util.List;
@@ -114,13 +115,33 @@ public final class LeftHandDesk {
   /** Pins a note or all notes of a chord as a placement takes them, wherever the hand stands. */
   public void pinWay(int note, Placement placement) {
     List<Pin> pins = Pin.taking(note, placement).stream().map(Pin::withoutBase).toList();
-    String words = pins.get(pins.size() - 1).words(desk.instrument());
-    pin(pins, "Pinned " + words + " on " + desk.place(note));
+    pinWithLike(pins);
   }
 
   /** Pins a note; the plan follows, or the message says why it cannot. */
   public void pin(Pin pin) {
-    pin(List.of(pin), "Pinned " + pin.words(desk.instrument()) + " on " + desk.place(pin.note()));
+    pinWithLike(List.of(pin));
+  }
+
+  /** Pins a note of a figure, and with it those that sound alike in equal figures. */
+  private void pinWithLike(List<Pin> pins) {
+    Study now = desk.study();
+    LikePins like = new LikePins(now);
+    List<Pin> held = like.holding(pins);
+    Pin named = pins.get(pins.size() - 1);
+    String what = "Pinned " + named.words(desk.instrument()) + " on " + desk.place(named.note());
+    List<Pin> alike = held.subList(pins.size(), held.size());
+    pin(held, alike.isEmpty() ? what : what + ", and where it comes again in " + like.bars(alike));
+  }
+
+  /** Takes the finger pinned on a note for the transposed figures, too. */
+  public void pinTransposed(int note) {
+    Study now = desk.study();
+    LikePins like = new LikePins(now);
+    List<Pin> pins = like.transposed(note);
+    if (!pins.isEmpty()) {
+      pin(pins, "Pinned the same finger in " + like.bars(pins));
+    }
   }
 
   private void pin(List<Pin> pins, String what) {

@@ -10,6 +10,7 @@ import app.fret.leaning.LearnedWeights;
 import app.fret.leaning.OwnWeights;
 import app.fret.leaning.Side;
 import app.fret.lefthand.Difference;
+import app.fret.lefthand.LikeNotes;
 import app.fret.lefthand.PinAt;
 import app.fret.lefthand.PinConflictException;
 import app.fret.lefthand.effort.EffortTerms;
@@ -110,13 +111,17 @@ public final class OwnWeightsDesk {
     }
   }
 
-  /** The notes that were pinned anew, each with its place. */
+  /** The notes that were pinned anew, each with its place; of those alike in figures the first. */
   private static Map<Integer, NoteRef> pinned(Study before, Study now) {
     List<PinAt> added = new ArrayList<>(now.choices().pins());
     added.removeAll(before.choices().pins());
+    LikeNotes like = new LikeNotes(now.brief());
     Map<Integer, NoteRef> notes = new TreeMap<>();
-    added.forEach(
-        pin -> pin.in(now.places()).ifPresent(p -> notes.putIfAbsent(p.note(), pin.at())));
+    for (PinAt pin : added) {
+      pin.in(now.places())
+          .filter(p -> like.equalTo(p.note()).stream().noneMatch(notes::containsKey))
+          .ifPresent(p -> notes.putIfAbsent(p.note(), pin.at()));
+    }
     return notes;
   }
 

@@ -5,7 +5,9 @@ import app.fret.desktop.model.passage.PassageDesk;
 import app.fret.desktop.view.part.NoteWords;
 import app.fret.desktop.view.part.Parts;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
+import app.fret.lefthand.Pin;
 import app.fret.lefthand.hand.Placement;
+import app.fret.study.LikePins;
 import app.fret.study.Pinned;
 import app.fret.study.Study;
 import java.util.ArrayList;
@@ -103,10 +105,28 @@ final class WhyPanel extends VBox {
     VBox said = new VBox(6, Parts.heading("Your pin"), Parts.words("Weighing it …", "quiet"));
     desk.layOut(
         pinWeighed,
-        () -> study.whyPinned(note),
-        pinned ->
-            said.getChildren().setAll(pinned.map(p -> words(p, words, note)).orElse(List.of())));
+        () -> new Weighed(study.whyPinned(note), new LikePins(study).transposed(note)),
+        weighed -> {
+          List<Node> nodes = new ArrayList<>();
+          weighed.pinned().ifPresent(p -> nodes.addAll(words(p, words, note)));
+          nodes.addAll(offer(weighed.like(), study, note));
+          said.getChildren().setAll(nodes);
+        });
     return List.of(said);
+  }
+
+  /** What a pin costs, and where the same finger can be pinned in the figure on other degrees. */
+  private record Weighed(Optional<Pinned> pinned, List<Pin> like) {}
+
+  private List<Node> offer(List<Pin> like, Study study, int note) {
+    return like.isEmpty()
+        ? List.of()
+        : List.of(
+            Parts.button(
+                "pin-like",
+                "Same finger in " + new LikePins(study).bars(like),
+                "link-action",
+                () -> desk.leftHand().pinTransposed(note)));
   }
 
   private static List<Node> words(Pinned pinned, NoteWords words, int note) {

@@ -4,6 +4,7 @@ import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.effort.EffortModel.Reason;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,25 +24,49 @@ public final class DecidingReasons {
   /** What is as true of the next note is said of the passage when it holds for so many. */
   private static final double MUCH_OF_THE_PASSAGE = 0.25;
 
+  /** Terms that speak of a stretch rather than of a note. */
   private static final Set<String> OF_THE_PASSAGE =
-      Set.of("neighbours", "response", "brightness", "high-position", "landmark", "thumb");
+      Set.of(
+          "neighbours",
+          "response",
+          "brightness",
+          "high-position",
+          "landmark",
+          "thumb",
+          "letter-name",
+          "sequence");
 
   private final LeftHandPlan plan;
-  private final Map<String, List<Integer>> notesOf = new LinkedHashMap<>();
-  private final Map<String, String> words = new HashMap<>();
+
+  /** The terms that are said of the passage, or of none of its notes. */
+  private final Set<String> ofMuch = new HashSet<>();
+
+  /** How many notes each sentence is true of. */
+  private final Map<String, Integer> notesOf = new LinkedHashMap<>();
 
   /** The reasons of a plan. */
   public DecidingReasons(LeftHandPlan plan) {
     this.plan = plan;
+    Map<String, Integer> notesOfTerm = new HashMap<>();
     for (NotePlan note : plan.notes()) {
       for (Reason reason : note.reasons()) {
         if (OF_THE_PASSAGE.contains(reason.term()) && speaks(reason)) {
-          notesOf.computeIfAbsent(reason.term(), t -> new ArrayList<>()).add(note.note().number());
-          words.putIfAbsent(reason.term(), reason.text());
+          notesOfTerm.merge(reason.term(), 1, Integer::sum);
+          notesOf.merge(reason.text(), 1, Integer::sum);
         }
       }
     }
-    notesOf.values().removeIf(n -> n.size() < MUCH_OF_THE_PASSAGE * plan.notes().size());
+    notesOfTerm.forEach(
+        (term, notes) -> {
+          if (isMuch(notes)) {
+            ofMuch.add(term);
+          }
+        });
+    notesOf.values().removeIf(notes -> !isMuch(notes));
+  }
+
+  private boolean isMuch(int notes) {
+    return notes >= MUCH_OF_THE_PASSAGE * plan.notes().size();
   }
 
   private static boolean speaks(Reason reason) {
@@ -53,7 +78,7 @@ public final class DecidingReasons {
     List<Reason> deciding = new ArrayList<>();
     double weightiest = 0;
     for (Reason reason : plan.notes().get(note).reasons()) {
-      boolean said = notesOf.containsKey(reason.term()) || !speaks(reason);
+      boolean said = ofMuch.contains(reason.term()) || !speaks(reason);
       if (!said && deciding.size() < MOST) {
         weightiest = Math.max(weightiest, Math.abs(reason.effort()));
         if (Math.abs(reason.effort()) >= LEAST_SHARE * weightiest) {
@@ -68,14 +93,12 @@ public final class DecidingReasons {
   public List<String> ofPassage() {
     List<String> said = new ArrayList<>();
     notesOf.forEach(
-        (term, notes) ->
-            said.add(
-                "On " + notes.size() + " of " + plan.notes().size() + " notes: " + inside(term)));
+        (text, notes) ->
+            said.add("On " + notes + " of " + plan.notes().size() + " notes: " + inside(text)));
     return List.copyOf(said);
   }
 
-  private String inside(String term) {
-    String text = words.get(term);
+  private static String inside(String text) {
     return Character.toLowerCase(text.charAt(0)) + text.substring(1);
   }
 

@@ -69,12 +69,16 @@ final class Shifts {
       if (!path.get(i).usesHand()) {
         continue;
       }
-      if (lastStopped >= 0 && travels(lastStopped, i)) {
+      if (lastStopped >= 0 && !beginsAnew(lastStopped, i) && travels(lastStopped, i)) {
         shifts.add(shift(lastStopped, i));
       }
       lastStopped = i;
     }
     return shifts;
+  }
+
+  private boolean beginsAnew(int from, int to) {
+    return moments.subList(from + 1, to + 1).stream().anyMatch(m -> m.is(Moment.Sign.FIRST));
   }
 
   private boolean travels(int from, int to) {

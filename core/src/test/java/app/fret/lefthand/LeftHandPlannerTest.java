@@ -65,6 +65,15 @@ class LeftHandPlannerTest {
   }
 
   @Test
+  void afterALongRestTheHandIsFree() throws PinConflictException {
+    String low = "G3/4 A3/4 B3/4 D4/4";
+    String high = "E6/4 F6/4 A6/4 F6/4";
+    LeftHandPlan whole = plan(low + " | r/1 | r/1 | " + high);
+    assertThat(whole.shifts()).isEmpty();
+    assertThat(fingers(whole)).isEqualTo(fingers(plan(low)) + " " + fingers(plan(high)));
+  }
+
+  @Test
   void aMelodyAboveFirstPositionGoesUpOnceAndNotBackAndForth() throws PinConflictException {
     LeftHandPlan plan = plan("A5/8 B5/8 C6/8 D6/8 E6/8 D6/8 C6/8 B5/8 | A5/1");
     assertThat(plan.shifts().size()).isLessThanOrEqualTo(1);

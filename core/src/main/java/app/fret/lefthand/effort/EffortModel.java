@@ -87,12 +87,12 @@ public final class EffortModel {
 
   /** The sides of a moment that moves look at. */
   public Facets moveFacets() {
-    return moves.facets();
+    return moves.facets().and(Moment.Sign.FIRST);
   }
 
   /** The sides of a moment that turns look at. */
   public Facets turnFacets() {
-    return turns.facets();
+    return turns.facets().and(Moment.Sign.FIRST);
   }
 
   /** Efforts of taking a note in each of these ways; finite. */
@@ -113,7 +113,12 @@ public final class EffortModel {
     if (!MoveWeigher.canGo(from, to)) {
       return Double.POSITIVE_INFINITY;
     }
-    return from.isLeftOut() || to.isLeftOut() ? 0 : allMoves.at(moment).effort(from, to);
+    return isFree(moment, from, to) ? 0 : allMoves.at(moment).effort(from, to);
+  }
+
+  /** Whether nothing is carried over: around what is left out, and where the music begins anew. */
+  private static boolean isFree(Moment moment, Placement from, Placement to) {
+    return from.isLeftOut() || to.isLeftOut() || moment.is(Moment.Sign.FIRST);
   }
 
   /** Weighs the moves between these layers. */
@@ -128,15 +133,17 @@ public final class EffortModel {
 
   /** Turns at a moment. */
   public TurnsAt turnsAt(Moment moment) {
-    return new TurnsAt(turns.shown(moment));
+    return new TurnsAt(turns.shown(moment), moment.is(Moment.Sign.FIRST));
   }
 
   /** The terms of turns, each with what it is shown of one moment. */
   public final class TurnsAt {
     private final Moment[] shown;
+    private final boolean isFree;
 
-    private TurnsAt(Moment[] shown) {
+    private TurnsAt(Moment[] shown, boolean isFree) {
       this.shown = shown;
+      this.isFree = isFree;
     }
 
     /** One kind of turn. */
@@ -151,7 +158,7 @@ public final class EffortModel {
 
       private After(Turn now) {
         this.now = now;
-        Arrays.fill(known, now.touchesLeftOut() ? 0 : Double.NaN);
+        Arrays.fill(known, isFree || now.touchesLeftOut() ? 0 : Double.NaN);
       }
 
       /** Effort of the turn after a trail; finite. */
@@ -276,14 +283,14 @@ public final class EffortModel {
 
   /** Why getting there costs what it costs, only terms that speak. */
   public List<Reason> moveReasons(Moment moment, Placement from, Placement to) {
-    return from.isLeftOut() || to.isLeftOut()
+    return isFree(moment, from, to)
         ? List.of()
         : moves.reasons(moment, (t, m) -> t.effort(m, from, to), (t, m) -> t.reason(m, from, to));
   }
 
   /** Why a move after another costs what it costs, only terms that speak. */
   public List<Reason> turnReasons(Moment moment, Trail before, Turn now) {
-    return now.touchesLeftOut()
+    return now.touchesLeftOut() || moment.is(Moment.Sign.FIRST)
         ? List.of()
         : turns.reasons(
             moment, (t, m) -> t.effort(m, before, now), (t, m) -> t.reason(m, before, now));

@@ -156,7 +156,9 @@ public final class MoveWeigher {
     if (!nothingToSay) {
       Between between = new Between(looks(from), looks(to), moves);
       for (int i = 0; i < efforts.length; i++) {
-        efforts[i] = between.efforts(moments.get(i));
+        if (!moments.get(i).is(Moment.Sign.FIRST)) {
+          efforts[i] = between.efforts(moments.get(i));
+        }
       }
     }
     return efforts;

@@ -44,7 +44,7 @@ public record Moment(
 
   /** What can be true of a note. */
   public enum Sign {
-    /** The first note of the passage. */
+    /** The passage begins with it, or begins anew after a long rest: the hand is free. */
     FIRST,
     /** One slur holds it and the note before. */
     SLURRED,

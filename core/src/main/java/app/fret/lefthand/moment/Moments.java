@@ -27,6 +27,9 @@ public final class Moments {
   private static final int FEWEST_OF_A_FIGURE = 3;
   private static final int WIDEST_STEP = 2;
 
+  /** After such a rest a hand stands where the next music wants it (common practice, no source). */
+  private static final double LONG_REST_SECONDS = 2.5;
+
   /** A climax is higher than so many notes on either side. */
   private static final int NOTES_AROUND_A_CLIMAX = 4;
 
@@ -132,7 +135,8 @@ public final class Moments {
     List<PlayedNote> notes = brief.notes();
     PlayedNote note = notes.get(i);
     Signs signs = Signs.NONE;
-    signs = put(signs, Sign.FIRST, i == 0);
+    signs =
+        put(signs, Sign.FIRST, i == 0 || brief.timeline().silenceSeconds(i) >= LONG_REST_SECONDS);
     signs = put(signs, Sign.SLURRED, joined[i]);
     signs = put(signs, Sign.IN_SLUR, shared[i]);
     signs = put(signs, Sign.BEAT_START, reading.beats().begins(i));

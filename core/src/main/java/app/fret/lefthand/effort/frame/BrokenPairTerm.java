@@ -8,6 +8,7 @@ import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.lefthand.moment.Facets;
 import app.fret.lefthand.moment.Moment;
+import app.fret.score.Finger;
 
 /**
  * Broken octaves, sixths, tenths and fifths are one frame that moves: both notes lie under one hand
@@ -67,12 +68,21 @@ public final class BrokenPairTerm implements MoveTerm {
     int strings = Math.abs(one.string() - other.string());
     boolean pressed = one.isPressed() && other.isPressed();
     return switch (Math.abs(sounding(one) - sounding(other))) {
-      case OCTAVE -> strings >= 1 && pressed;
+      case OCTAVE ->
+          pressed && (strings > 1 || strings == 1 && isOctaveFrame(one.finger(), other.finger()));
       case FIFTH ->
           strings == 1
               && (one.isOpen() && other.isOpen() || pressed && one.finger() == other.finger());
       default -> strings >= 1 && !one.isHarmonic() && !other.isHarmonic();
     };
+  }
+
+  /** On neighbouring strings: first and fourth finger, or the thumb and the third. */
+  private static boolean isOctaveFrame(Finger one, Finger other) {
+    Finger lower = one.rank() < other.rank() ? one : other;
+    Finger upper = lower == one ? other : one;
+    return lower == Finger.FIRST && upper == Finger.FOURTH
+        || lower == Finger.THUMB && upper == Finger.THIRD;
   }
 
   private int sounding(Stop stop) {

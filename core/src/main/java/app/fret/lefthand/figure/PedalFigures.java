@@ -64,7 +64,7 @@ public final class PedalFigures {
       int times = (last - first) / period + 1;
       if (times >= (followsAFigure(first) ? FEWEST_TIMES - 1 : FEWEST_TIMES)) {
         Optional<Pair> pair = pair(first, tune(first, last, first, period));
-        if (pair.isPresent() && tuneMoves(first, last, period)) {
+        if (pair.isPresent() && tuneMoves(first, last, period) && stands(first, last, period)) {
           markWithEdges(first, last, period, pair.get());
           return;
         }
@@ -101,6 +101,24 @@ public final class PedalFigures {
       }
     }
     return false;
+  }
+
+  /** A pedal stands beside the line: a note that the line goes through by steps is none. */
+  private boolean stands(int first, int last, int period) {
+    int passed = 0;
+    for (int i = first; i <= last; i += period) {
+      passed += isPassed(i) ? 1 : 0;
+    }
+    return 2 * passed < (last - first) / period + 1;
+  }
+
+  private boolean isPassed(int note) {
+    if (note == 0 || note + 1 >= strings.length || !isSingle(note - 1) || !isSingle(note + 1)) {
+      return false;
+    }
+    int to = pitch(note) - pitch(note - 1);
+    int from = pitch(note + 1) - pitch(note);
+    return to * from > 0 && Math.max(Math.abs(to), Math.abs(from)) <= WHOLE_STEP;
   }
 
   /** Whether the note at the edge of a figure is part of its tune. */
@@ -162,7 +180,7 @@ public final class PedalFigures {
   }
 
   private Optional<Pair> pair(int pedal, List<Integer> tune) {
-    if (new HashSet<>(tune).size() < 2 || !isTune(tune) || turnsAround(pitch(pedal), tune)) {
+    if (new HashSet<>(tune).size() < 2 || !isTune(tune)) {
       return Optional.empty();
     }
     int highest = hasOpenString(pitch(pedal)) ? 0 : HIGHEST_STOPPED;
@@ -178,13 +196,6 @@ public final class PedalFigures {
       }
     }
     return Optional.empty();
-  }
-
-  /** A line that turns by steps about one of its notes is no tune beside it. */
-  private static boolean turnsAround(int pedal, List<Integer> tune) {
-    return tune.stream().allMatch(p -> Math.abs(p - pedal) <= WHOLE_STEP)
-        && Collections.min(tune) < pedal
-        && Collections.max(tune) > pedal;
   }
 
   private boolean hasOpenString(int pitch) {

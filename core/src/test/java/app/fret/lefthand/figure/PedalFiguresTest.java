@@ -98,6 +98,16 @@ class PedalFiguresTest {
   }
 
   @Test
+  void aNoteOfAFallingSequenceThatComesBackEveryThirdTimeIsNoPedal() {
+    assertThat(
+            strings(
+                "violin",
+                "B5/16 A5/16 G5/16 F#5/16 A5/16 G5/16 F#5/16 E5/16"
+                    + " G5/16 F#5/16 E5/16 D5/16 F#5/16 E5/16 D5/16 C5/16"))
+        .containsOnly(0);
+  }
+
+  @Test
   void theNotesBesideAFigureDoNotDecideOverIt() {
     assertThat(strings("violin", "B3/16 D4/16 A3/16 D4/16 C4/16 D4/16 E6/16 r/16"))
         .startsWith(4, 3, 4, 3, 4, 3);

@@ -42,12 +42,13 @@ class WeightFitTest {
     return new LeftHandPlanner(PLAYER, weights.profile(Profiles.named("secure"))).prepare(brief);
   }
 
-  /** The plan lies in third position; this player likes the first. */
+  /** The plan lies in first position; this player likes the third. */
   @Test
   void whatSomebodyKeepsChoosingIsPlannedAfterwards() {
     Brief brief = brief("G4/8 A4/8 B4/8 A4/8 G4/8 A4/8 B4/8 C5/8");
     List<Choice> first =
-        List.of(new By(0, Finger.THIRD, 3), new By(2, Finger.FIRST, 2), new By(6, Finger.FIRST, 2));
+        List.of(
+            new By(0, Finger.FIRST, 3), new By(2, Finger.THIRD, 3), new By(7, Finger.FOURTH, 3));
     Route before = prepared(brief, PLAIN).route((note, at) -> 0);
     assertThat(first)
         .as("%s", before.placements())

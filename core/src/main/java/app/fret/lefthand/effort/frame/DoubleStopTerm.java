@@ -30,12 +30,18 @@ public final class DoubleStopTerm implements PlaceTerm {
   /** Octaves by 1-3 or 2-4 are a technique of their own. */
   private static final double FINGERED_OCTAVE = 0.50;
 
+  /** An open string that sounds under a note stopped far up on the lower string. */
+  private static final double CROSSED_OPEN = 0.7;
+
+  private static final int MINOR_THIRD = 3;
+
+  private final Instrument instrument;
   private final StringGeometry geometry;
   private final int octaveSemitones;
 
   /** The term as it is for a player. */
   public DoubleStopTerm(Player player) {
-    Instrument instrument = player.instrument();
+    instrument = player.instrument();
     geometry = instrument.geometry();
     octaveSemitones =
         instrument.handling().lettersHaveFingers()
@@ -67,6 +73,7 @@ public final class DoubleStopTerm implements PlaceTerm {
     return PER_EXTRA_STOP * Math.max(0, stopped - 1)
         + PER_BAR * (stopped - fingers)
         + CROOKED * crookedPairs(at)
+        + (isCrossedOverOpen(at) ? CROSSED_OPEN : 0)
         + (isFingeredOctave(at) ? FINGERED_OCTAVE : 0);
   }
 
@@ -80,6 +87,24 @@ public final class DoubleStopTerm implements PlaceTerm {
         && high.string() == low.string() - 1
         && high.semitone() - low.semitone() == octaveSemitones
         && (low.finger() != Finger.FIRST || high.finger() != Finger.FOURTH);
+  }
+
+  /** Seconds are played so, wider intervals lie better on their own strings. */
+  private boolean isCrossedOverOpen(Placement at) {
+    for (Stop open : at.stops()) {
+      for (Stop high : at.stops()) {
+        if (open.isOpen()
+            && high.string() > open.string()
+            && sounding(high) - sounding(open) >= MINOR_THIRD) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
+  private int sounding(Stop stop) {
+    return instrument.open(stop.string()).midi() + stop.semitone();
   }
 
   private int crookedPairs(Placement at) {
@@ -106,6 +131,9 @@ public final class DoubleStopTerm implements PlaceTerm {
   public String reason(Moment moment, Placement at) {
     if (isFingeredOctave(at)) {
       return "An octave by other fingers than 1 and 4 is a technique of its own.";
+    }
+    if (isCrossedOverOpen(at)) {
+      return "The open string sounds under a note far up on the lower string.";
     }
     return crookedPairs(at) > 0
         ? "Two fingers stand crooked, the higher one on the lower string."

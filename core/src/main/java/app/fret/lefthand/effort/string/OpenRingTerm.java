@@ -21,7 +21,7 @@ public final class OpenRingTerm implements PlaceTerm {
           "open-ring",
           "ringing open strings",
           "haste",
-          Facets.HASTE.and(Facet.LOUD).and(Moment.Sign.SHORT));
+          Facets.HASTE.and(Facet.LOUD).and(Facet.SOFT).and(Moment.Sign.SHORT));
 
   private static final double IN_HASTE = -0.06;
   private static final double LOUD = -0.03;
@@ -38,7 +38,8 @@ public final class OpenRingTerm implements PlaceTerm {
     for (int i = 0; i < at.stops().size(); i++) {
       Stop stop = at.stops().get(i);
       if (stop.isOpen()) {
-        effort += IN_HASTE * moment.haste() + (moment.isLoud() ? LOUD : 0);
+        effort += moment.isSoft() ? 0 : IN_HASTE * moment.haste();
+        effort += moment.isLoud() ? LOUD : 0;
         effort += moment.is(Moment.Sign.SHORT) ? SHORT : 0;
       }
     }

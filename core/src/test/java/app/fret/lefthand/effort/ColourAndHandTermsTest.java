@@ -385,6 +385,27 @@ class ColourAndHandTermsTest {
   }
 
   @Test
+  void aThirdOverAnOpenStringThatSoundsBelowItCostsMoreThanOneOnItsOwnStrings() {
+    Placement crossed = way(VIOLIN, "A4+C5", 7, p -> p.bottom().isOpen());
+    Placement straight = way(VIOLIN, "A4+C5", 3, p -> p.bottom().finger() == Finger.FOURTH);
+    assertThat(place(VIOLIN, "double-stop", SLOW, crossed))
+        .isGreaterThan(place(VIOLIN, "double-stop", SLOW, straight));
+  }
+
+  /** First and fourth on the violin, thumb and third on the cello: common practice, no source. */
+  @Test
+  void brokenOctavesHaveTheFingersOfTheirFrame() {
+    Moment second = FAST.with(Moment.Sign.PAIR_SECOND);
+    Placement first = way(VIOLIN, "B4", 2, 2, Finger.FIRST);
+    Placement fourth = way(VIOLIN, "B5", 2, 1, Finger.FOURTH);
+    assertThat(move(VIOLIN, "broken-pair", second, first, fourth)).isNegative();
+    assertThat(move(VIOLIN, "broken-pair", FAST, first, fourth)).isZero();
+    Placement open = way(VIOLIN, "A4", 2, 2, Finger.OPEN);
+    Placement third = way(VIOLIN, "A5", 2, 1, Finger.THIRD);
+    assertThat(move(VIOLIN, "broken-pair", second, open, third)).isPositive();
+  }
+
+  @Test
   void theFourthFingerIsBackedOnTheBass() {
     Placement fourth = way(BASS, "C2", 1, 3, Finger.FOURTH);
     assertThat(place(BASS, "finger-strength", SLOW, fourth)).isZero();

@@ -26,13 +26,22 @@ public final class BrokenPairTerm implements MoveTerm {
           MoveLook.FINGERS);
 
   private static final double IN_ONE_FRAME = -0.5;
+
+  /**
+   * On the violin and viola, and over the thumb, the frame is kept; elsewhere open strings are
+   * usual.
+   */
+  private static final double NO_OCTAVE_FRAME = 0.4;
+
   private static final int OCTAVE = 12;
   private static final int FIFTH = 7;
 
   private final int[] open;
+  private final boolean framesAllOctaves;
 
   /** The term as it is for a player. */
   public BrokenPairTerm(Player player) {
+    framesAllOctaves = player.instrument().handling().lettersHaveFingers();
     open = new int[player.instrument().stringCount() + 1];
     for (int string = 1; string < open.length; string++) {
       open[string] = player.instrument().open(string).midi();
@@ -46,18 +55,28 @@ public final class BrokenPairTerm implements MoveTerm {
 
   @Override
   public boolean canSpeak(Moment moment, boolean handTravels, boolean stringChanges) {
-    return stringChanges && moment.is(Moment.Sign.PAIR_SECOND);
+    return moment.is(Moment.Sign.PAIR_SECOND);
   }
 
   @Override
   public double effort(Moment moment, Placement from, Placement to) {
-    return moment.is(Moment.Sign.PAIR_SECOND)
-            && from.isSingle()
-            && to.isSingle()
-            && isOneHand(from, to)
-            && isFrame(from.top(), to.top())
-        ? IN_ONE_FRAME
-        : 0;
+    if (!moment.is(Moment.Sign.PAIR_SECOND) || !from.isSingle() || !to.isSingle()) {
+      return 0;
+    }
+    if (isOneHand(from, to) && isFrame(from.top(), to.top())) {
+      return IN_ONE_FRAME;
+    }
+    return breaksOctaves(from, to) ? NO_OCTAVE_FRAME : 0;
+  }
+
+  /** Whether another than the frame takes an octave where a hand of octaves would be kept. */
+  private boolean breaksOctaves(Placement from, Placement to) {
+    Stop one = from.top();
+    Stop other = to.top();
+    boolean open = one.isOpen() || other.isOpen();
+    boolean overThumb = from.inThumbPosition() && to.inThumbPosition();
+    return Math.abs(sounding(one) - sounding(other)) == OCTAVE
+        && (framesAllOctaves && open || overThumb);
   }
 
   private static boolean isOneHand(Placement from, Placement to) {
@@ -91,6 +110,8 @@ public final class BrokenPairTerm implements MoveTerm {
 
   @Override
   public String reason(Moment moment, Placement from, Placement to) {
-    return "Both notes of the broken interval lie under one hand.";
+    return breaksOctaves(from, to)
+        ? "Among broken octaves this one is not taken by the frame of the hand."
+        : "Both notes of the broken interval lie under one hand.";
   }
 }

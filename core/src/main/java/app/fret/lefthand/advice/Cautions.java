@@ -24,8 +24,8 @@ final class Cautions {
   /** Repeats of a flagged stretch in a day. */
   static final int MOST_A_DAY = 20;
 
-  /** A stretch is to be counted from this share of the widest the hand can open. */
-  private static final double FLAGGED_SHARE = 0.93;
+  /** A stretch is to be counted from this part of the way from ease to the widest there is. */
+  private static final double FLAGGED_PART = 0.75;
 
   private static final double LONG_LOUD_SECONDS = 20;
   private static final int PLUCKED_CHORD = 3;
@@ -112,9 +112,10 @@ final class Cautions {
   }
 
   private boolean isWide(Finger lower, int lowerPlace, Finger upper, int upperPlace) {
+    double ease = spans.comfortableMm(lower, lowerPlace, upper);
+    double most = spans.greatestMm(lower, upper);
     return upperPlace > lowerPlace
-        && geometry.spanMm(lowerPlace, upperPlace)
-            >= FLAGGED_SHARE * spans.greatestMm(lower, upper);
+        && geometry.spanMm(lowerPlace, upperPlace) >= ease + FLAGGED_PART * (most - ease);
   }
 
   private void addLoudness(List<String> all) {

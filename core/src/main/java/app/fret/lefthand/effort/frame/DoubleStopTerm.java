@@ -34,6 +34,7 @@ public final class DoubleStopTerm implements PlaceTerm {
   private static final double CROSSED_OPEN = 0.7;
 
   private static final int MINOR_THIRD = 3;
+  private static final int OCTAVE = 12;
 
   private final Instrument instrument;
   private final StringGeometry geometry;
@@ -45,7 +46,7 @@ public final class DoubleStopTerm implements PlaceTerm {
     geometry = instrument.geometry();
     octaveSemitones =
         instrument.handling().lettersHaveFingers()
-            ? 12 - (instrument.open(1).midi() - instrument.open(2).midi())
+            ? OCTAVE - (instrument.open(1).midi() - instrument.open(2).midi())
             : NO_OCTAVE;
   }
 
@@ -77,8 +78,21 @@ public final class DoubleStopTerm implements PlaceTerm {
         + (isFingeredOctave(at) ? FINGERED_OCTAVE : 0);
   }
 
-  /** Whether fingers other than first and fourth stop an octave on neighbouring strings. */
+  /** Whether an octave on neighbouring strings has other fingers than those of its frame. */
   private boolean isFingeredOctave(Placement at) {
+    return at.inThumbPosition() ? isOctaveBesideTheThumb(at) : isFingeredInTheNeck(at);
+  }
+
+  private boolean isOctaveBesideTheThumb(Placement at) {
+    Stop low = at.bottom();
+    Stop high = at.top();
+    return at.stops().size() == 2
+        && high.string() == low.string() - 1
+        && sounding(high) - sounding(low) == OCTAVE
+        && (low.finger() != Finger.THUMB || high.finger() != Finger.THIRD);
+  }
+
+  private boolean isFingeredInTheNeck(Placement at) {
     Stop low = at.bottom();
     Stop high = at.top();
     return at.stops().size() == 2
@@ -130,7 +144,9 @@ public final class DoubleStopTerm implements PlaceTerm {
   @Override
   public String reason(Moment moment, Placement at) {
     if (isFingeredOctave(at)) {
-      return "An octave by other fingers than 1 and 4 is a technique of its own.";
+      return at.inThumbPosition()
+          ? "An octave over the thumb lies on the thumb and the third finger."
+          : "An octave by other fingers than 1 and 4 is a technique of its own.";
     }
     if (isCrossedOverOpen(at)) {
       return "The open string sounds under a note far up on the lower string.";

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.fret.bow.search.BowSearch;
 import app.fret.bow.search.BowedPath;
 import app.fret.bow.stroke.BowLine;
+import app.fret.bow.stroke.BowSpeeds;
 import app.fret.bow.stroke.Draft;
 import app.fret.bow.stroke.Way;
 import app.fret.bow.trouble.BowTrouble;
@@ -169,6 +170,22 @@ class BowTroublesTest {
     assertThat(drift.firstNote()).isZero();
     assertThat(drift.lastNote()).isEqualTo(11);
     assertThat(drift.text()).contains("3 times");
+  }
+
+  @Test
+  void aFigureForWhichTheBowIsSetAnewEachTimeDoesNotDrift() {
+    String bar = "(C5/4 D5/4 E5/4) F5/4";
+    BowLine line = line(Music.passage(bar + " | " + bar + " | " + bar), 70);
+    List<BowTrouble> found =
+        find(line, down(.1, .8), up(.8, .4), down(.1, .8), up(.8, .4), down(.1, .8), up(.8, .4));
+    assertThat(found).extracting(BowTrouble::kind).doesNotContain(Kind.DRIFT);
+  }
+
+  @Test
+  void aStrokeThatNeedsTheWholeHairDoesNotRunOut() {
+    assertThat(BowSpeeds.runsOut(64.9, 65)).isFalse();
+    assertThat(BowSpeeds.runsOut(65.4, 65)).isFalse();
+    assertThat(BowSpeeds.runsOut(66, 65)).isTrue();
   }
 
   @Test

@@ -1,5 +1,6 @@
 package app.fret.bow.effort;
 
+import app.fret.bow.stroke.BowSpeeds;
 import app.fret.bow.stroke.StrokeProfile;
 import app.fret.bow.stroke.Way;
 import java.util.Locale;
@@ -13,7 +14,6 @@ final class AmountTerm extends NamedTerm {
 
   private static final double PER_LOG = 3;
   private static final double PER_LOG_SQUARED = 6;
-  private static final double RUNS_OUT = 0.98;
 
   AmountTerm() {
     super("amount", Look.AMOUNT, "bow other than the level asks for", 1);
@@ -28,13 +28,13 @@ final class AmountTerm extends NamedTerm {
     if (beyond > 0) {
       effort += OUTSIDE + PER_LOG * beyond + PER_LOG_SQUARED * beyond * beyond;
     }
-    return effort + (demand.slowestCm() > RUNS_OUT * demand.hairCm() ? OUTSIDE : 0);
+    return effort + (BowSpeeds.runsOut(demand.slowestCm(), demand.hairCm()) ? OUTSIDE : 0);
   }
 
   @Override
   public String reason(StrokeProfile demand, Way way) {
     double cm = way.amount() * demand.hairCm();
-    if (demand.slowestCm() > RUNS_OUT * demand.hairCm()) {
+    if (BowSpeeds.runsOut(demand.slowestCm(), demand.hairCm())) {
       return String.format(
           Locale.ROOT,
           "All the hair there is: even at its slowest the level needs %.0f cm.",

@@ -7,6 +7,9 @@ package app.fret.bow.stroke;
  * were found by trying passages. In between they follow their logarithms.
  */
 public final class BowSpeeds {
+  /** Less is lost in saying it in whole cm. */
+  private static final double ROUNDING_CM = 0.5;
+
   /** What a player can still do beside the usual speed, by pressing less. */
   static final double FASTEST_BESIDE_USUAL = 1.7;
 
@@ -30,5 +33,15 @@ public final class BowSpeeds {
     int lower = (int) Math.min(table.length - 2, Math.floor(place));
     double share = place - lower;
     return table[lower] * Math.pow(table[lower + 1] / table[lower], share);
+  }
+
+  /**
+   * Whether a stroke needs more than the hair there is: the last centimetre is hair, too.
+   *
+   * @param slowestCm what it needs at its slowest, in cm
+   * @param hairCm length of the hair, in cm
+   */
+  public static boolean runsOut(double slowestCm, double hairCm) {
+    return slowestCm > hairCm + ROUNDING_CM;
   }
 }

@@ -18,8 +18,6 @@ import java.util.List;
 
 /** Troubles of how much bow there is. */
 final class AmountTroubles {
-  static final double RUNS_OUT = 0.98;
-
   /** Of the hair, what a piece of a stroke that was cut may need at its slowest. */
   private static final double COMFORTABLE = 0.9;
 
@@ -39,7 +37,7 @@ final class AmountTroubles {
     double hairCm = path.line().hairCm();
     double cell = hairCm / (Way.PLACES - 1);
     double cm = path.cm(stroke);
-    if (draft.slowestCm() > RUNS_OUT * hairCm) {
+    if (BowSpeeds.runsOut(draft.slowestCm(), hairCm)) {
       String text =
           words(
               "Even at its slowest the stroke needs %.0f cm; the bow has %.0f cm.",

@@ -37,7 +37,7 @@ final class DriftTroubles {
   private void lookAt(Figures.Run run) {
     Span all = new Span(run.units().get(0).first(), run.units().get(run.units().size() - 1).last());
     List<Integer> strokes = strokesIn(all);
-    if (strokes.isEmpty()) {
+    if (strokes.isEmpty() || isRetakenEachTime(strokes)) {
       return;
     }
     List<Double> nets = nets(strokes);
@@ -54,6 +54,14 @@ final class DriftTroubles {
               whole / run.units().size(), run.units().size()),
           mends(run, strokes));
     }
+  }
+
+  /** Where the bow is set anew for each figure, as for chords, it carries nothing on. */
+  private boolean isRetakenEachTime(List<Integer> strokes) {
+    return strokes.stream()
+        .skip(1)
+        .filter(stroke -> path.figures().begins(path.draft(stroke).notes().first()))
+        .allMatch(path::isMoved);
   }
 
   /**

@@ -3,6 +3,7 @@ package app.fret.bow.trouble;
 import static app.fret.bow.trouble.BowTroubles.words;
 
 import app.fret.bow.search.BowedPath;
+import app.fret.bow.stroke.BowSpeeds;
 import app.fret.bow.stroke.Draft;
 import app.fret.bow.stroke.StrokeAt;
 import app.fret.bow.stroke.StrokeDecision;
@@ -166,7 +167,7 @@ final class PlaceTroubles {
     Way way = path.way(stroke);
     double hairCm = path.line().hairCm();
     double left = (way.isUp() ? way.start() : 1 - way.start()) * hairCm;
-    boolean fits = draft.slowestCm() <= AmountTroubles.RUNS_OUT * hairCm;
+    boolean fits = !BowSpeeds.runsOut(draft.slowestCm(), hairCm);
     if (path.isMoved(stroke) && draft.demand().place().isEmpty()
         || draft.slowestCm() <= left
         || !fits) {

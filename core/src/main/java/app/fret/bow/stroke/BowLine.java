@@ -122,7 +122,7 @@ public final class BowLine {
         brief.timeline().silenceSeconds(i),
         brief.levels().printed(i),
         played(i, strings),
-        note.isGrace() ? BowedNote.ELSEWHERE : stress(note.bar(), note.onset()),
+        stress(note),
         strings,
         accent(note),
         note.marks().articulations().contains(Marks.Articulation.STACCATO)
@@ -142,6 +142,18 @@ public final class BowLine {
     double level = brief.levels().proposed(note) + StringLevels.of(brief, note, top, before);
     double tenths = Math.rint(level * LEVELS_TOLD_APART) / LEVELS_TOLD_APART;
     return Math.max(SOFTEST, Math.min(LOUDEST, tenths));
+  }
+
+  /** A grace note in one bow with its note has the weight of that note. */
+  private double stress(PlayedNote note) {
+    if (!note.isGrace()) {
+      return stress(note.bar(), note.onset());
+    }
+    int next = note.number() + 1;
+    boolean[] joined = brief.strokes().joined();
+    return next < joined.length && joined[next]
+        ? stress(brief.notes().get(next))
+        : BowedNote.ELSEWHERE;
   }
 
   private double stress(int barIndex, Fraction moment) {

@@ -67,7 +67,21 @@ public final class StrokeKinds {
     if (first.strings().size() >= FEWEST_OF_CHORD) {
       return StrokeKind.CHORD;
     }
-    return size(span) > 1 ? slurred(group, span) : single(group, first);
+    return isSlur(group) ? slurred(group, withoutGraces(span)) : single(group, sole(span));
+  }
+
+  /** The note of a stroke that has no other but grace notes before it. */
+  private BowedNote sole(Span span) {
+    return line.note(withoutGraces(span).first());
+  }
+
+  /** A grace note leads into a stroke and does not make another kind of it. */
+  private Span withoutGraces(Span span) {
+    int first = span.first();
+    while (first < span.last() && line.note(first).isGrace()) {
+      first++;
+    }
+    return new Span(first, span.last());
   }
 
   private StrokeKind slurred(int group, Span span) {
@@ -166,7 +180,7 @@ public final class StrokeKinds {
     if (!note.isShort()) {
       return note.seconds() >= LONG_SECONDS ? StrokeKind.LEGATO : StrokeKind.DETACHE;
     }
-    if (isSlur(group - 1) && isSlur(group + 1)) {
+    if (isLone(group)) {
       return StrokeKind.LONE;
     }
     boolean bites = note.accent() > 0 && note.isLoud();
@@ -179,8 +193,23 @@ public final class StrokeKinds {
     return perSecond < spiccatoBelow ? StrokeKind.SPICCATO : StrokeKind.SAUTILLE;
   }
 
+  /** Between slurs, or first or last of a row of such notes: like notes are played alike. */
+  private boolean isLone(int group) {
+    return isBetweenSlurs(group)
+        || isSlur(group - 1) && isBetweenSlurs(group - 2)
+        || isSlur(group + 1) && isBetweenSlurs(group + 2);
+  }
+
+  private boolean isBetweenSlurs(int group) {
+    return group > 0
+        && group + 1 < groups.size()
+        && !isSlur(group)
+        && isSlur(group - 1)
+        && isSlur(group + 1);
+  }
+
   private boolean isSlur(int group) {
-    return group >= 0 && group < groups.size() && size(groups.get(group)) > 1;
+    return group >= 0 && group < groups.size() && size(withoutGraces(groups.get(group))) > 1;
   }
 
   private static int size(Span span) {

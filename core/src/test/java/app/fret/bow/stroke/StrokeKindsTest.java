@@ -57,6 +57,18 @@ class StrokeKindsTest {
   }
 
   @Test
+  void aRowOfDottedNotesBetweenSlursIsPlayedAlikeToItsLast() {
+    assertThat(kinds(NoteValue.EIGHTH, "mf", "(- -) . (- -) . (- -) .", 100, 2))
+        .containsExactly(
+            StrokeKind.LEGATO,
+            StrokeKind.LONE,
+            StrokeKind.LEGATO,
+            StrokeKind.LONE,
+            StrokeKind.LEGATO,
+            StrokeKind.LONE);
+  }
+
+  @Test
   void aFastSoftSlurIsKeptShortSoThatItsNotesAreDistinct() {
     assertThat(kinds(NoteValue.SIXTEENTH, "p", "(- - - -)", 140, 2))
         .containsExactly(StrokeKind.DISTINCT);

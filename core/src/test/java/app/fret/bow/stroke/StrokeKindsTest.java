@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fret.bow.Signed;
 import app.fret.score.NoteValue;
+import app.fret.testing.Music;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -54,6 +55,13 @@ class StrokeKindsTest {
   void aDottedNoteBetweenTwoSlursStandsAlone() {
     assertThat(kinds(NoteValue.EIGHTH, "mf", "(- -) . (- -)", 100, 2))
         .containsExactly(StrokeKind.LEGATO, StrokeKind.LONE, StrokeKind.LEGATO);
+  }
+
+  @Test
+  void aGraceNoteInTheBowOfItsNoteMakesNoOtherStrokeOfIt() {
+    BowLine line = Signed.line(Music.passage("(gC5/16 D5/8) A4/8 D5/8 A4/8 r/2"), 100, 2);
+    assertThat(kinds(line)).hasSize(4).containsOnly(StrokeKind.DETACHE);
+    assertThat(line.note(0).stress()).isEqualTo(line.note(1).stress());
   }
 
   @Test

@@ -1,6 +1,5 @@
 package app.fret.desktop.view.station;
 
-import app.fret.desktop.model.work.Words;
 import app.fret.desktop.view.part.NoteWords;
 import app.fret.desktop.view.part.Parts;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
@@ -68,13 +67,13 @@ final class WhyReasons {
     return study.leftHand().shifts().stream()
         .filter(s -> s.toNote() > here)
         .findFirst()
-        .map(
-            s ->
-                "The hand stays in "
-                    + where
-                    + " for "
-                    + Words.count(s.toNote() - here, "note", "notes")
-                    + ", this one included.")
+        .map(s -> stay(where, s.toNote() - here))
         .orElse("The hand stays in " + where + " to the end of the passage.");
+  }
+
+  private static String stay(String where, int notes) {
+    return notes == 1
+        ? "The hand is in " + where + " for this note and moves on."
+        : "The hand stays in " + where + " for " + notes + " notes, this one included.";
   }
 }

@@ -159,6 +159,8 @@ class WhySectionsTest {
     assertThat(said)
         .contains("The hand stays in first position for 4 notes, this one included.")
         .doesNotHaveDuplicates();
+    assertThat(words(new WhyReasons(study, new NoteWords(study)).of(plan(study, 3))))
+        .contains("The hand is in first position for this note and moves on.");
   }
 
   @Test

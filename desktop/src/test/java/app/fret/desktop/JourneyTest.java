@@ -293,7 +293,7 @@ class JourneyTest extends Journey {
     robot.clickOn("#take-right");
     waitFor(() -> robot.lookup("#compare").tryQuery().isEmpty());
     waitFor(() -> passage().canUndoProperty().get());
-    assertThat(text(robot, "#message")).startsWith("Took other way");
+    assertThat(text(robot, "#message")).startsWith("Took fingering 2");
   }
 
   @Test

@@ -121,7 +121,7 @@ public final class EffortTerms {
     terms.add(new PrintedTerm());
     if (player.instrument().handling().lettersHaveFingers()) {
       terms.add(new LetterNameTerm(player));
-      terms.add(new ClimaxTerm(player));
+      terms.add(new ClimaxTerm());
     }
     return List.copyOf(terms);
   }

@@ -403,6 +403,11 @@ class ColourAndHandTermsTest {
     Placement open = way(VIOLIN, "A4", 2, 2, Finger.OPEN);
     Placement third = way(VIOLIN, "A5", 2, 1, Finger.THIRD);
     assertThat(move(VIOLIN, "broken-pair", second, open, third)).isPositive();
+    MoveTerm pair = term(CELLO, MoveTerm.class, "broken-pair");
+    Placement thumb = way(CELLO, "D4", 12, 2, Finger.THUMB);
+    Placement overThumb = way(CELLO, "D5", 12, 1, Finger.THIRD);
+    assertThat(pair.effort(second, thumb, overThumb)).isNegative();
+    assertThat(pair.reason(second, thumb, overThumb)).contains("under one hand");
   }
 
   @Test

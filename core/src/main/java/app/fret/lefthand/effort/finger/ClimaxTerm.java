@@ -1,6 +1,5 @@
 package app.fret.lefthand.effort.finger;
 
-import app.fret.instrument.Player;
 import app.fret.lefthand.effort.term.PlaceTerm;
 import app.fret.lefthand.effort.term.TermHeader;
 import app.fret.lefthand.hand.Placement;
@@ -10,7 +9,7 @@ import app.fret.score.Finger;
 
 /**
  * Climax: the long note a line climbs to sings on a strong finger, and not on the fourth to save a
- * shift, unless the third backs it.
+ * shift. For the violin and viola: on the cello and bass the fourth is a finger like others.
  *
  * <p>Unit: points (common practice, no source).
  */
@@ -21,13 +20,6 @@ public final class ClimaxTerm implements PlaceTerm {
 
   private static final double ON_FOURTH = 1;
 
-  private final boolean fourthBacked;
-
-  /** The term as it is for a player. */
-  public ClimaxTerm(Player player) {
-    fourthBacked = player.instrument().handling().fourthBacked();
-  }
-
   @Override
   public TermHeader header() {
     return HEADER;
@@ -35,8 +27,8 @@ public final class ClimaxTerm implements PlaceTerm {
 
   @Override
   public double effort(Moment moment, Placement at) {
-    boolean weak = at.top().finger() == Finger.FOURTH && !fourthBacked;
-    return moment.is(Moment.Sign.CLIMAX) && weak ? ON_FOURTH : 0;
+    boolean isWeak = at.top().finger() == Finger.FOURTH;
+    return moment.is(Moment.Sign.CLIMAX) && isWeak ? ON_FOURTH : 0;
   }
 
   @Override

@@ -45,13 +45,17 @@ public final class WrittenTrillTerm implements MoveTerm {
     }
     Stop one = from.top();
     Stop other = to.top();
-    if (one.string() != other.string() || one.finger() == other.finger()) {
+    if (!isOnTwoFingers(one, other)) {
       return NO_TRILL;
     }
     if (one.isOpen() || other.isOpen()) {
       return OPEN_STRING;
     }
     return isThirdWithFourth(one, other) ? THIRD_WITH_FOURTH : 0;
+  }
+
+  private static boolean isOnTwoFingers(Stop one, Stop other) {
+    return one.string() == other.string() && one.finger() != other.finger();
   }
 
   private static boolean isThirdWithFourth(Stop one, Stop other) {
@@ -61,11 +65,11 @@ public final class WrittenTrillTerm implements MoveTerm {
 
   @Override
   public String reason(Moment moment, Placement from, Placement to) {
-    if (from.top().isOpen() || to.top().isOpen()) {
-      return "A written-out trill on an open string has the first finger only.";
+    if (!isOnTwoFingers(from.top(), to.top())) {
+      return "A written-out trill lies best on two fingers of one string.";
     }
-    return from.top().string() == to.top().string() && from.top().finger() != to.top().finger()
-        ? "A written-out trill on 3 and 4 is weaker than one on lower fingers."
-        : "A written-out trill lies best on two fingers of one string.";
+    return from.top().isOpen() || to.top().isOpen()
+        ? "A written-out trill on an open string has the first finger only."
+        : "A written-out trill on 3 and 4 is weaker than one on lower fingers.";
   }
 }

@@ -63,10 +63,14 @@ public final class BrokenPairTerm implements MoveTerm {
     if (!moment.is(Moment.Sign.PAIR_SECOND) || !from.isSingle() || !to.isSingle()) {
       return 0;
     }
-    if (isOneHand(from, to) && isFrame(from.top(), to.top())) {
+    if (isInOneFrame(from, to)) {
       return IN_ONE_FRAME;
     }
     return breaksOctaves(from, to) ? NO_OCTAVE_FRAME : 0;
+  }
+
+  private boolean isInOneFrame(Placement from, Placement to) {
+    return isOneHand(from, to) && isFrame(from.top(), to.top());
   }
 
   /** Whether another than the frame takes an octave where a hand of octaves would be kept. */
@@ -110,8 +114,8 @@ public final class BrokenPairTerm implements MoveTerm {
 
   @Override
   public String reason(Moment moment, Placement from, Placement to) {
-    return breaksOctaves(from, to)
-        ? "Among broken octaves this one is not taken by the frame of the hand."
-        : "Both notes of the broken interval lie under one hand.";
+    return isInOneFrame(from, to)
+        ? "Both notes of the broken interval lie under one hand."
+        : "Among broken octaves this one is not taken by the frame of the hand.";
   }
 }

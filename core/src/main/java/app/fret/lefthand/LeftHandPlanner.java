@@ -4,9 +4,6 @@ import app.fret.brief.Brief;
 import app.fret.instrument.Player;
 import app.fret.lefthand.effort.EffortModel;
 import app.fret.lefthand.effort.Profile;
-import app.fret.lefthand.figure.PedalFigure;
-import app.fret.lefthand.figure.PedalFigures;
-import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -20,14 +17,6 @@ import java.util.List;
  * in mm, time in seconds at the target tempo.
  */
 public final class LeftHandPlanner {
-  /**
-   * What it costs to take a pedal figure for none, for each of its notes: a figure is a guess, and
-   * where its strings cost more than this it is forgotten (common practice, no source).
-   */
-  private static final double LEAVING_A_NOTE = 0.45;
-
-  private static final int MOST_LEFT_ALONE = 3;
-
   private final Profile profile;
   private final EffortModel model;
 
@@ -50,35 +39,7 @@ public final class LeftHandPlanner {
 
   /** Weighs everything about a passage that does not depend on pins. */
   public PreparedPassage prepare(Brief brief) {
-    List<PedalFigure> figures = PedalFigures.of(brief);
-    PreparedPassage best = new PreparedPassage(brief, profile, model, figures);
-    if (figures.isEmpty()) {
-      return best;
-    }
-    double least = best.leastWithoutFigures();
-    for (List<PedalFigure> kept : hypotheses(figures)) {
-      PreparedPassage other = new PreparedPassage(brief, profile, model, kept);
-      double effort = other.leastWithoutFigures() + leaving(figures) - leaving(kept);
-      if (effort < least) {
-        least = effort;
-        best = other;
-      }
-    }
-    return best;
-  }
-
-  /** Without any of the figures, and without each of the first few of several. */
-  private static List<List<PedalFigure>> hypotheses(List<PedalFigure> figures) {
-    List<List<PedalFigure>> all = new ArrayList<>(List.of(List.of()));
-    for (int i = 0; i < Math.min(figures.size(), MOST_LEFT_ALONE) && figures.size() > 1; i++) {
-      List<PedalFigure> kept = new ArrayList<>(figures);
-      kept.remove(i);
-      all.add(kept);
-    }
-    return all;
-  }
-
-  private static double leaving(List<PedalFigure> figures) {
-    return LEAVING_A_NOTE * figures.stream().mapToInt(PedalFigure::size).sum();
+    return new Hypotheses(brief, assumed -> new PreparedPassage(brief, profile, model, assumed))
+        .cheapest();
   }
 }

@@ -4,7 +4,7 @@ import app.fret.brief.Brief;
 import app.fret.instrument.Player;
 import app.fret.lefthand.effort.EffortModel;
 import app.fret.lefthand.effort.Profile;
-import app.fret.lefthand.figure.PedalFigure;
+import app.fret.lefthand.figure.Assumed;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.moment.Moment;
 import app.fret.reading.PlayedNote;
@@ -47,10 +47,10 @@ public final class PreparedPassage {
   /**
    * A passage to plan.
    *
-   * @param figures the pedal figures that are assumed
+   * @param assumed what is assumed of its figures
    */
-  PreparedPassage(Brief brief, Profile profile, EffortModel model, List<PedalFigure> figures) {
-    this.weighed = new WeighedPassage(brief, model, figures);
+  PreparedPassage(Brief brief, Profile profile, EffortModel model, Assumed assumed) {
+    this.weighed = new WeighedPassage(brief, model, assumed);
     this.profile = profile;
     this.models = new Lazy<>(this::bestModels);
     this.stays = new Lazy<>(() -> weighed.withFigures(weighed.stays(), models.get()));

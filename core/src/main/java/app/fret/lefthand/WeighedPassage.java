@@ -2,7 +2,7 @@ package app.fret.lefthand;
 
 import app.fret.brief.Brief;
 import app.fret.lefthand.effort.EffortModel;
-import app.fret.lefthand.figure.PedalFigure;
+import app.fret.lefthand.figure.Assumed;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Placements;
 import app.fret.lefthand.moment.Moment;
@@ -34,10 +34,10 @@ final class WeighedPassage {
   /** What a layer is made for: the sounds of a chord, and whether as a harmonic. */
   private record Chord(List<SoundingPitch> pitches, boolean asHarmonic) {}
 
-  WeighedPassage(Brief brief, EffortModel model, List<PedalFigure> figures) {
+  WeighedPassage(Brief brief, EffortModel model, Assumed assumed) {
     this.brief = brief;
     this.model = model;
-    this.moments = Moments.of(brief, figures);
+    this.moments = Moments.of(brief, assumed);
     Placements placements = new Placements(brief.player());
     Map<Chord, List<Placement>> known = new HashMap<>();
     for (int i = 0; i < moments.size(); i++) {

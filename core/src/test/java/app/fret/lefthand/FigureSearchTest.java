@@ -8,7 +8,7 @@ import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;
 import app.fret.lefthand.effort.EffortModel;
 import app.fret.lefthand.effort.Profiles;
-import app.fret.lefthand.figure.PedalFigures;
+import app.fret.lefthand.figure.Assumed;
 import app.fret.score.BeatUnit;
 import app.fret.score.Tempo;
 import app.fret.search.Lattice;
@@ -27,7 +27,7 @@ class FigureSearchTest {
     Player player = Player.of("", Instruments.named(instrument));
     Brief brief = Briefs.of(Music.passage(music), player, new Tempo(BeatUnit.QUARTER, 100));
     return new WeighedPassage(
-        brief, new EffortModel(player, Profiles.named(profile)), PedalFigures.of(brief));
+        brief, new EffortModel(player, Profiles.named(profile)), Assumed.of(brief));
   }
 
   private static OtherPlans others(WeighedPassage weighed) {

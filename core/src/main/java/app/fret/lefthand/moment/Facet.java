@@ -24,5 +24,7 @@ public enum Facet {
   /** The string that a word or a pedal figure asks for. */
   OWN_STRING,
   /** Where it lies in the chord that it is broken from. */
-  CHORD
+  CHORD,
+  /** Where the thumb is assumed to rest. */
+  THUMB
 }

@@ -20,6 +20,8 @@ import java.util.OptionalInt;
  * @param ownString the string that a word or a pedal figure asks for, 1 the highest; 0 for none
  * @param chordStep how many strings higher than the note before it lies in a broken chord, less
  *     than 0 for lower ones; 0 for none
+ * @param thumbBase where the thumb is assumed to rest on the strings, in semitones above them; 0
+ *     for nowhere
  */
 public record Moment(
     double lengthSeconds,
@@ -30,7 +32,8 @@ public record Moment(
     List<WrittenPitch> pitches,
     List<Printed> printed,
     int ownString,
-    int chordStep) {
+    int chordStep,
+    int thumbBase) {
 
   /** Notes from here on can be given vibrato, in seconds (common practice, no source). */
   public static final double VIBRATO_SECONDS = 0.45;
@@ -124,7 +127,7 @@ public record Moment(
   /** A moment like any other, mezzo-forte: each of a run of notes of this length. */
   public static Moment of(double seconds, WrittenPitch... pitches) {
     return new Moment(
-        seconds, seconds, 0, MEZZO_FORTE, Signs.NONE, List.of(pitches), List.of(), 0, 0);
+        seconds, seconds, 0, MEZZO_FORTE, Signs.NONE, List.of(pitches), List.of(), 0, 0, 0);
   }
 
   /** The same moment with one more sign. */
@@ -139,7 +142,8 @@ public record Moment(
         pitches,
         printed,
         ownString,
-        chordStep);
+        chordStep,
+        thumbBase);
   }
 
   /** The same moment with a string of its own. */
@@ -153,7 +157,8 @@ public record Moment(
         pitches,
         printed,
         string,
-        chordStep);
+        chordStep,
+        thumbBase);
   }
 
   /** The same moment at a place of a broken chord. */
@@ -167,7 +172,23 @@ public record Moment(
         pitches,
         printed,
         ownString,
-        step);
+        step,
+        thumbBase);
+  }
+
+  /** The same moment under a thumb that rests so many semitones above the open strings. */
+  public Moment withThumbBase(int base) {
+    return new Moment(
+        lengthSeconds,
+        previousSeconds,
+        silenceSeconds,
+        loudness,
+        signs,
+        pitches,
+        printed,
+        ownString,
+        chordStep,
+        base);
   }
 
   /** The same moment at another level. */
@@ -181,7 +202,8 @@ public record Moment(
         pitches,
         printed,
         ownString,
-        chordStep);
+        chordStep,
+        thumbBase);
   }
 
   /** The same moment after a rest. */
@@ -195,7 +217,8 @@ public record Moment(
         pitches,
         printed,
         ownString,
-        chordStep);
+        chordStep,
+        thumbBase);
   }
 
   /**
@@ -212,7 +235,8 @@ public record Moment(
         facets.contain(Facet.PITCHES) ? pitches : List.of(),
         facets.contain(Facet.PRINTED) ? printed : List.of(),
         facets.contain(Facet.OWN_STRING) ? ownString : 0,
-        facets.contain(Facet.CHORD) ? chordStep : 0);
+        facets.contain(Facet.CHORD) ? chordStep : 0,
+        facets.contain(Facet.THUMB) ? thumbBase : 0);
   }
 
   private double level(Facets facets) {
@@ -243,6 +267,11 @@ public record Moment(
   /** Whether the note is long enough that a player would let it vibrate. */
   public boolean isLong() {
     return lengthSeconds >= VIBRATO_SECONDS;
+  }
+
+  /** Whether the thumb is assumed to rest on the strings. */
+  public boolean isOverThumb() {
+    return thumbBase > 0;
   }
 
   /** Whether a rest before the note lets the hand travel unheard. */

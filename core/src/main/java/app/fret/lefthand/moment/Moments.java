@@ -1,11 +1,12 @@
 package app.fret.lefthand.moment;
 
 import app.fret.brief.Brief;
+import app.fret.lefthand.figure.Assumed;
 import app.fret.lefthand.figure.BrokenChords;
 import app.fret.lefthand.figure.BrokenPairs;
 import app.fret.lefthand.figure.ChromaticRuns;
 import app.fret.lefthand.figure.PedalFigure;
-import app.fret.lefthand.figure.PedalFigures;
+import app.fret.lefthand.figure.ThumbStretch;
 import app.fret.lefthand.figure.WrittenTrills;
 import app.fret.lefthand.moment.Moment.Sign;
 import app.fret.lefthand.moment.Moment.Signs;
@@ -38,18 +39,20 @@ public final class Moments {
   private final boolean[] shared;
   private final int[] bound;
   private final int[] pedals;
+  private final int[] thumbs;
   private final boolean[] chromatic;
   private final BrokenPairs.Place[] pairs;
   private final int[] chords;
   private final boolean[] trills;
   private final boolean[] figureAgain;
 
-  private Moments(Brief brief, List<PedalFigure> figures) {
+  private Moments(Brief brief, Assumed assumed) {
     this.brief = brief;
     this.joined = brief.strokes().joined();
     this.shared = brief.strokes().shared();
     this.bound = StringWords.of(brief);
-    this.pedals = strings(figures, brief.notes().size());
+    this.pedals = strings(assumed.pedals(), brief.notes().size());
+    this.thumbs = bases(assumed.thumbs(), brief.notes().size());
     this.chromatic = ChromaticRuns.of(brief);
     this.pairs = BrokenPairs.of(brief);
     this.chords = BrokenChords.of(brief);
@@ -59,16 +62,16 @@ public final class Moments {
 
   /** The moments of all notes, in order, with every pedal figure there is. */
   public static List<Moment> of(Brief brief) {
-    return of(brief, PedalFigures.of(brief));
+    return of(brief, Assumed.of(brief));
   }
 
   /**
    * The moments of all notes, in order.
    *
-   * @param figures the pedal figures that are assumed
+   * @param assumed what is assumed of its figures
    */
-  public static List<Moment> of(Brief brief, List<PedalFigure> figures) {
-    Moments moments = new Moments(brief, figures);
+  public static List<Moment> of(Brief brief, Assumed assumed) {
+    Moments moments = new Moments(brief, assumed);
     List<Moment> all = new ArrayList<>(brief.notes().size());
     for (int i = 0; i < brief.notes().size(); i++) {
       all.add(moments.moment(i));
@@ -115,6 +118,16 @@ public final class Moments {
     return strings;
   }
 
+  private static int[] bases(List<ThumbStretch> stretches, int notes) {
+    int[] bases = new int[notes];
+    for (ThumbStretch stretch : stretches) {
+      for (int i = 0; i < stretch.bases().size(); i++) {
+        bases[stretch.first() + i] = stretch.bases().get(i);
+      }
+    }
+    return bases;
+  }
+
   private Moment moment(int i) {
     PlayedNote note = brief.notes().get(i);
     Timeline timeline = brief.timeline();
@@ -127,7 +140,8 @@ public final class Moments {
         note.notes().stream().map(Note::written).toList(),
         note.notes().stream().map(n -> new Moment.Printed(n.finger(), n.string())).toList(),
         bound[i] > 0 ? bound[i] : pedals[i],
-        chords[i]);
+        chords[i],
+        thumbs[i]);
   }
 
   private Signs signs(int i) {

@@ -371,7 +371,16 @@ class ColourAndHandTermsTest {
     Moment.Printed print = new Moment.Printed(Optional.of(Finger.FIRST), OptionalInt.of(3));
     Moment moment =
         new Moment(
-            1, 1, 0, 6, Moment.Signs.NONE, List.of(WrittenPitch.parse("C5")), List.of(print), 0, 0);
+            1,
+            1,
+            0,
+            6,
+            Moment.Signs.NONE,
+            List.of(WrittenPitch.parse("C5")),
+            List.of(print),
+            0,
+            0,
+            0);
     assertThat(place(VIOLIN, "printed", moment, second)).isEqualTo(2);
     assertThat(place(VIOLIN, "printed", SLOW, second)).isZero();
   }

@@ -235,6 +235,7 @@ class TermFacetsTest {
     varied.put("PRINTED", printed(m));
     varied.put("OWN_STRING", m.withOwnString(m.ownString() == 3 ? 2 : 3));
     varied.put("CHORD", m.withChordStep(m.chordStep() == 1 ? -1 : 1));
+    varied.put("THUMB", m.withThumbBase(m.thumbBase() == 15 ? 12 : 15));
     for (Sign sign : Sign.values()) {
       boolean has = m.is(sign);
       varied.put(sign.name(), has ? without(m, sign) : m.with(sign));
@@ -276,7 +277,8 @@ class TermFacetsTest {
         m.pitches(),
         m.printed(),
         m.ownString(),
-        m.chordStep());
+        m.chordStep(),
+        m.thumbBase());
   }
 
   private static Moment pitches(Moment m, String... names) {
@@ -289,7 +291,8 @@ class TermFacetsTest {
         Stream.of(names).map(WrittenPitch::parse).toList(),
         m.printed(),
         m.ownString(),
-        m.chordStep());
+        m.chordStep(),
+        m.thumbBase());
   }
 
   private static Moment printed(Moment m) {
@@ -303,7 +306,8 @@ class TermFacetsTest {
         m.pitches(),
         List.of(printed, printed),
         m.ownString(),
-        m.chordStep());
+        m.chordStep(),
+        m.thumbBase());
   }
 
   private static Moment without(Moment m, Sign gone) {
@@ -320,6 +324,7 @@ class TermFacetsTest {
         m.pitches(),
         m.printed(),
         m.ownString(),
-        m.chordStep());
+        m.chordStep(),
+        m.thumbBase());
   }
 }

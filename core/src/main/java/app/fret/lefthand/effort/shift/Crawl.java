@@ -29,7 +29,8 @@ public final class Crawl {
   /** Whether the hand goes from one placement to the next by opening or closing. */
   public boolean joins(Placement from, Placement to) {
     int travel = Math.abs(to.hand() - from.hand());
-    if (fromBase.isEmpty()
+    if (from.inThumbPosition()
+        || fromBase.isEmpty()
         || travel == 0
         || travel > FURTHEST_SEMITONES
         || Math.min(from.base(), to.base()) < fromBase.getAsInt()) {

@@ -6,6 +6,7 @@ import app.fret.lefthand.effort.term.MoveTerm;
 import app.fret.lefthand.effort.term.TermHeader;
 import app.fret.lefthand.hand.Openings;
 import app.fret.lefthand.hand.Placement;
+import app.fret.lefthand.moment.Facet;
 import app.fret.lefthand.moment.Facets;
 import app.fret.lefthand.moment.Moment;
 import java.util.Locale;
@@ -19,7 +20,11 @@ import java.util.Locale;
 public final class OpeningTerm implements MoveTerm {
   private static final TermHeader HEADER =
       new TermHeader(
-          "opening", "opening the thumb frame", "points", Facets.HASTE, MoveLook.FINGERS);
+          "opening",
+          "opening the thumb frame",
+          "points",
+          Facets.HASTE.and(Facets.of(Facet.THUMB)),
+          MoveLook.FINGERS);
 
   private static final double LIKE_A_SHIFT = 0.60;
   private static final double IN_HASTE = 0.20;
@@ -48,7 +53,7 @@ public final class OpeningTerm implements MoveTerm {
   public double effort(Moment moment, Placement from, Placement to) {
     boolean opens = !moment.comesAfterRest() && openings.joins(from, to);
     double share = to.inThumbPosition() ? OVER_THUMB : 1;
-    return opens ? share * (LIKE_A_SHIFT + IN_HASTE * moment.haste()) : 0;
+    return opens && !moment.isOverThumb() ? share * (LIKE_A_SHIFT + IN_HASTE * moment.haste()) : 0;
   }
 
   @Override

@@ -1,0 +1,100 @@
+package app.fret.lefthand;
+
+import app.fret.brief.Brief;
+import app.fret.lefthand.figure.Assumed;
+import app.fret.lefthand.figure.PedalFigure;
+import app.fret.lefthand.figure.PedalFigures;
+import app.fret.lefthand.figure.ThumbStretch;
+import app.fret.lefthand.figure.ThumbStretches;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+
+/**
+ * Weighs a passage under one assumption after the other and keeps the cheapest: what is recognised
+ * of a figure is a guess that the exact search may speak against.
+ */
+final class Hypotheses {
+  /**
+   * What it costs to take a pedal figure for none, for each of its notes: where its strings cost
+   * more than this it is forgotten (common practice, no source).
+   */
+  private static final double LEAVING_A_NOTE = 0.45;
+
+  /** What it costs to set the thumb for a figure, once for all its notes (as above). */
+  private static final double SETTING_THE_THUMB = 1.0;
+
+  private static final int MOST_LEFT_ALONE = 3;
+  private static final int MOST_SET_ALONE = 3;
+
+  private final Function<Assumed, PreparedPassage> weighing;
+  private final List<PedalFigure> pedals;
+  private final List<ThumbStretch> thumbs;
+  private Assumed assumed;
+  private PreparedPassage best;
+  private double least;
+
+  Hypotheses(Brief brief, Function<Assumed, PreparedPassage> weighing) {
+    this.weighing = weighing;
+    this.pedals = PedalFigures.of(brief);
+    this.thumbs = ThumbStretches.of(brief);
+    this.assumed = new Assumed(pedals, List.of());
+    this.best = weighing.apply(assumed);
+  }
+
+  /** The passage under the assumption of least effort. */
+  PreparedPassage cheapest() {
+    if (pedals.isEmpty() && thumbs.isEmpty()) {
+      return best;
+    }
+    least = best.leastWithoutFigures();
+    for (List<PedalFigure> kept : fewerPedals()) {
+      weigh(new Assumed(kept, List.of()));
+    }
+    int alone = Math.min(MOST_SET_ALONE, thumbs.size());
+    for (int i = 0; i < alone; i++) {
+      weighWith(thumbs.subList(i, i + 1));
+    }
+    if (alone < thumbs.size()) {
+      weighWith(thumbs.subList(alone, thumbs.size()));
+    }
+    return best;
+  }
+
+  private void weighWith(List<ThumbStretch> more) {
+    List<ThumbStretch> all = new ArrayList<>(assumed.thumbs());
+    all.addAll(more);
+    weigh(new Assumed(assumed.pedals(), all));
+  }
+
+  private void weigh(Assumed other) {
+    PreparedPassage weighed = weighing.apply(other);
+    double effort =
+        weighed.leastWithoutFigures()
+            + LEAVING_A_NOTE * (notes(pedals) - notes(other.pedals()))
+            + SETTING_THE_THUMB * other.thumbs().size();
+    if (effort < least) {
+      least = effort;
+      best = weighed;
+      assumed = other;
+    }
+  }
+
+  /** Without any of the figures, and without each of the first few of several. */
+  private List<List<PedalFigure>> fewerPedals() {
+    List<List<PedalFigure>> all = new ArrayList<>();
+    if (!pedals.isEmpty()) {
+      all.add(List.of());
+    }
+    for (int i = 0; i < Math.min(pedals.size(), MOST_LEFT_ALONE) && pedals.size() > 1; i++) {
+      List<PedalFigure> kept = new ArrayList<>(pedals);
+      kept.remove(i);
+      all.add(kept);
+    }
+    return all;
+  }
+
+  private static int notes(List<PedalFigure> figures) {
+    return figures.stream().mapToInt(PedalFigure::size).sum();
+  }
+}

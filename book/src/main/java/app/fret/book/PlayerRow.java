@@ -14,14 +14,15 @@ import java.util.Optional;
 final class PlayerRow {
   static final String INSERT =
       "INSERT INTO player (name, instrument, comfortable_mm, string_length_mm, a4_hz, set_up,"
-          + " tuning, school, reach, crawl, slide, slides_are_heard, guide) VALUES (:name,"
+          + " tuning, school, reach, crawl, slide, slides_are_heard, guide, half_steps) VALUES (:name,"
           + " :instrument, :span, :length, :a4Hz, :setUp, :tuning, :school, :reach, :crawl, :slide,"
-          + " :heard, :guide)";
+          + " :heard, :guide, :halfSteps)";
 
   static final String UPDATE =
       "UPDATE player SET instrument = :instrument, comfortable_mm = :span, string_length_mm ="
           + " :length, a4_hz = :a4Hz, set_up = :setUp, tuning = :tuning, school = :school, reach ="
-          + " :reach, crawl = :crawl, slide = :slide, slides_are_heard = :heard, guide = :guide"
+          + " :reach, crawl = :crawl, slide = :slide, slides_are_heard = :heard, guide = :guide,"
+          + " half_steps = :halfSteps"
           + " WHERE id = :id";
 
   private PlayerRow() {}
@@ -42,6 +43,7 @@ final class PlayerRow {
     columns.put("slide", habits.slide().name());
     columns.put("heard", habits.slidesAreHeard() ? 1 : 0);
     columns.put("guide", habits.guide().name());
+    columns.put("halfSteps", habits.halfSteps().name());
     return columns;
   }
 
@@ -67,6 +69,7 @@ final class PlayerRow {
         crawls,
         RowReader.named(Habits.Slide.class, row.getString("slide")),
         row.getInt("slides_are_heard") == 1,
-        RowReader.named(Habits.Guide.class, row.getString("guide")));
+        RowReader.named(Habits.Guide.class, row.getString("guide")),
+        RowReader.named(Habits.HalfSteps.class, row.getString("half_steps")));
   }
 }

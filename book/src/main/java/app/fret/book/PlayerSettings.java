@@ -120,6 +120,9 @@ record PlayerSettings(PlayerSetup setup, Learner learner) {
           case DEPARTING_FINGER -> "the departing finger carries";
           case ARRIVING_FINGER -> "the arriving finger carries";
         });
+    if (habits.halfSteps() == Habits.HalfSteps.SLIDES) {
+      words.add("half steps slide");
+    }
     return String.join(", ", words);
   }
 }

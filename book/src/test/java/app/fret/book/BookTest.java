@@ -435,9 +435,7 @@ class BookTest {
   void anOlderBookIsCopiedAsideWholeBeforeItIsMigrated() throws BookException, SQLException {
     try (Book book = Book.open(file())) {
       book.addPlayer("Ada Brandling", PlayerSetup.of("violin", 73, 328));
-      new BookFile(
-              file(), BookFile.NEWEST + 1, BookFile.MIGRATIONS, "classpath:app/fret/book/later")
-          .prepare();
+      new BookFile(file(), 999, BookFile.MIGRATIONS, "classpath:app/fret/book/later").prepare();
     }
     Path backup = folder.resolve("test.fretbook.v" + BookFile.NEWEST + ".backup");
     assertThat(backup).exists();
@@ -493,7 +491,8 @@ class BookTest {
                     .withCrawl(false)
                     .withSlide(Habits.Slide.LATE)
                     .withSlidesHeard(true)
-                    .withGuide(Habits.Guide.ARRIVING_FINGER));
+                    .withGuide(Habits.Guide.ARRIVING_FINGER)
+                    .withHalfSteps(Habits.HalfSteps.SLIDES));
     PlayerSetup tuned = PlayerSetup.usual("violin").withTuning("E5 A4 D4 A3");
     try (Book book = Book.open(file())) {
       BookPlayer bassist = book.addPlayer("Odo Varn", PlayerSetup.usual("bass"));

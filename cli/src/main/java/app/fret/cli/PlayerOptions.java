@@ -21,6 +21,7 @@ final class PlayerOptions {
   private static final String REACH = "reach";
   private static final String CRAWL = "crawl";
   private static final String SLIDE = "slide";
+  private static final String HALF_STEPS = "half-steps";
 
   private final Arguments given;
 
@@ -39,7 +40,12 @@ final class PlayerOptions {
         .value(A4, "HZ", "Frequency of the A, 415 to 446; 440 by default.")
         .value(REACH, "HOW", "Stretch or shift: mixed (the default), reach, move.")
         .value(CRAWL, "YES|NO", "Whether the hand may crawl.")
-        .value(SLIDE, "WHEN", "When a shift begins: early (the default) or late.");
+        .value(SLIDE, "WHEN", "When a shift begins: early (the default) or late.")
+        .value(
+            HALF_STEPS,
+            "HOW",
+            "Runs of half steps on the violin and viola: mixed (the default: by the place) or"
+                + " slides (two notes of one letter share a finger).");
   }
 
   /** Whether the open strings are named here. */
@@ -102,8 +108,12 @@ final class PlayerOptions {
       habits = habits.withCrawl(yes(crawl.get()));
     }
     Optional<String> slide = given.text(SLIDE);
-    return slide.isPresent()
-        ? habits.withSlide(one(Habits.Slide.values(), slide.get(), SLIDE))
+    if (slide.isPresent()) {
+      habits = habits.withSlide(one(Habits.Slide.values(), slide.get(), SLIDE));
+    }
+    Optional<String> halfSteps = given.text(HALF_STEPS);
+    return halfSteps.isPresent()
+        ? habits.withHalfSteps(one(Habits.HalfSteps.values(), halfSteps.get(), HALF_STEPS))
         : habits;
   }
 

@@ -9,6 +9,7 @@ import static app.fret.lefthand.effort.Ways.term;
 import static app.fret.lefthand.effort.Ways.way;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fret.instrument.Habits;
 import app.fret.instrument.Player;
 import app.fret.lefthand.effort.term.MoveTerm;
 import app.fret.lefthand.hand.Placement;
@@ -74,6 +75,17 @@ class TradeRulesTest {
         move(VIOLIN, "string-crossing", slurred, onG, onD)
             - move(VIOLIN, "string-crossing", FAST, onG, onD);
     assertThat(skipped).isGreaterThan(next);
+  }
+
+  @Test
+  void inTheOlderSchoolAFingerSlidesWithinItsLetterOnly() {
+    Player older = VIOLIN.withHabits(Habits.USUAL.withHalfSteps(Habits.HalfSteps.SLIDES));
+    Placement low = way(older, "F4", 2, 3, Finger.SECOND);
+    Placement high = way(older, "F#4", 2, 3, Finger.SECOND);
+    Moment run = FAST.with(Sign.CHROMATIC);
+    double usual = move(VIOLIN, "same-finger", run, low, high);
+    assertThat(move(older, "same-finger", run.with(Sign.SAME_LETTER), low, high)).isEqualTo(usual);
+    assertThat(move(older, "same-finger", run, low, high)).isGreaterThan(usual);
   }
 
   @Test

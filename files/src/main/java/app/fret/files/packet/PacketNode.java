@@ -123,6 +123,13 @@ final class PacketNode {
     return as(field, name -> named(kind, field, name));
   }
 
+  /** One of some names, or the usual where an older Fret said nothing. */
+  <E extends Enum<E>> E namedOr(E usual, String field) {
+    return optionalText(field)
+        .map(name -> named(usual.getDeclaringClass(), field, name))
+        .orElse(usual);
+  }
+
   /** One of some names; another is one of a newer Fret. */
   static <E extends Enum<E>> E named(Class<E> kind, String field, String name) {
     return Arrays.stream(kind.getEnumConstants())

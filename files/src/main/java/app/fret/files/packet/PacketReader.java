@@ -156,7 +156,8 @@ public final class PacketReader {
                 node.optionalFlag("crawl"),
                 node.named(Habits.Slide.class, "slide"),
                 node.flag("slidesAreHeard"),
-                node.named(Habits.Guide.class, "guide")));
+                node.named(Habits.Guide.class, "guide"),
+                node.namedOr(Habits.HalfSteps.MIXED, "halfSteps")));
     setup.player(node.text("name"));
     return setup;
   }

@@ -107,6 +107,7 @@ public final class PacketWriter {
     node.put("slide", habits.slide().name());
     node.put("slidesAreHeard", habits.slidesAreHeard());
     node.put("guide", habits.guide().name());
+    node.put("halfSteps", habits.halfSteps().name());
     Learner learner = packet.learner();
     node.put("minutesPerDay", learner.minutesPerDay());
     ArrayNode off = node.putArray("daysOff");

@@ -52,7 +52,7 @@ class PacketFileTest {
             Optional.empty(),
             Optional.of(List.of("E5", "A4", "D4", "G3")),
             Optional.empty(),
-            Habits.USUAL);
+            Habits.USUAL.withHalfSteps(Habits.HalfSteps.SLIDES));
     Packet.Pass pass =
         new Packet.Pass(
             Instant.parse("2026-11-24T17:00:00.25Z"),

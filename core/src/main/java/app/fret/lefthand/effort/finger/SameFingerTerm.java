@@ -1,5 +1,6 @@
 package app.fret.lefthand.effort.finger;
 
+import app.fret.instrument.Habits;
 import app.fret.instrument.Player;
 import app.fret.lefthand.effort.term.MoveTerm;
 import app.fret.lefthand.effort.term.TermHeader;
@@ -43,10 +44,12 @@ public final class SameFingerTerm implements MoveTerm {
   private static final double IN_HASTE = 0.35;
 
   private final boolean lettersHaveFingers;
+  private final boolean slidesHalfSteps;
 
   /** The term as it is for a player. */
   public SameFingerTerm(Player player) {
     lettersHaveFingers = player.instrument().handling().lettersHaveFingers();
+    slidesHalfSteps = player.habits().halfSteps() == Habits.HalfSteps.SLIDES;
   }
 
   @Override
@@ -135,6 +138,9 @@ public final class SameFingerTerm implements MoveTerm {
     }
     if (!mayStayOnFinger(moment)) {
       return DIATONIC_SLIDE;
+    }
+    if (slidesHalfSteps) {
+      return moment.is(Moment.Sign.SAME_LETTER) ? CHROMATIC_SLIDE : DIATONIC_SLIDE;
     }
     return from > FIRST_POSITION ? CHROMATIC_SLIDE_HIGH : CHROMATIC_SLIDE;
   }

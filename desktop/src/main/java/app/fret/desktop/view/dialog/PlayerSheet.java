@@ -45,6 +45,7 @@ public final class PlayerSheet extends VBox {
   private final ChoiceBox<String> crawl = new ChoiceBox<>();
   private final ChoiceBox<String> slide = new ChoiceBox<>();
   private final ChoiceBox<String> guide = new ChoiceBox<>();
+  private final ChoiceBox<String> halfSteps = new ChoiceBox<>();
   private final Label fault = Parts.words("", "trouble");
   private final GridPane form = new GridPane();
 
@@ -133,6 +134,11 @@ public final class PlayerSheet extends VBox {
     guide.getItems().addAll("lower finger carries", "departing finger", "arriving finger");
     guide.setId("player-guide");
     row("Guide notes", guide, "which finger takes the hand along");
+    halfSteps.getItems().addAll("by the place", "one letter, one finger");
+    halfSteps.setId("player-half-steps");
+    if (Instruments.named(before.instrument()).handling().lettersHaveFingers()) {
+      row("Runs of half steps", halfSteps, "the older way slides a finger between D and D sharp");
+    }
   }
 
   private String strings() {
@@ -170,6 +176,7 @@ public final class PlayerSheet extends VBox {
     crawl.setValue(habits.crawl().map(c -> c ? "yes" : "no").orElse(CUSTOM));
     slide.getSelectionModel().select(habits.slide().ordinal());
     guide.getSelectionModel().select(habits.guide().ordinal());
+    halfSteps.getSelectionModel().select(habits.halfSteps().ordinal());
   }
 
   private static String number(double value) {
@@ -193,7 +200,9 @@ public final class PlayerSheet extends VBox {
             .habits()
             .withReach(Habits.Reach.values()[reach.getSelectionModel().getSelectedIndex()])
             .withSlide(Habits.Slide.values()[slide.getSelectionModel().getSelectedIndex()])
-            .withGuide(Habits.Guide.values()[guide.getSelectionModel().getSelectedIndex()]);
+            .withGuide(Habits.Guide.values()[guide.getSelectionModel().getSelectedIndex()])
+            .withHalfSteps(
+                Habits.HalfSteps.values()[halfSteps.getSelectionModel().getSelectedIndex()]);
     habits =
         crawl.getValue().equals(CUSTOM)
             ? habits.withCrawlByCustom()

@@ -78,6 +78,37 @@ class TradeRulesTest {
   }
 
   @Test
+  void toRiseOntoALowerStringCostsTheMoreTheWiderTheInterval() {
+    Placement c = way(VIOLIN, "C5", 2, 2, Finger.SECOND);
+    double step = move(VIOLIN, "string-crossing", FAST, c, way(VIOLIN, "D5", 12, 3, Finger.FIRST));
+    double sixth = move(VIOLIN, "string-crossing", FAST, c, way(VIOLIN, "A5", 19, 3, Finger.FIRST));
+    double onwards =
+        move(VIOLIN, "string-crossing", FAST, c, way(VIOLIN, "A5", 2, 1, Finger.THIRD));
+    assertThat(step).isGreaterThan(onwards);
+    assertThat(sixth).isGreaterThan(step);
+  }
+
+  @Test
+  void aFallToAnOpenUpperStringIsNoWorseForBeingWide() {
+    Placement high = way(VIOLIN, "A5", p -> p.top().string() == 3 && p.top().isPressed());
+    Placement open = way(VIOLIN, "A4", 2, p -> p.top().isOpen());
+    Placement stopped = way(VIOLIN, "B4", 2, p -> p.top().string() == 2);
+    assertThat(move(VIOLIN, "string-crossing", FAST, high, open))
+        .isLessThan(move(VIOLIN, "string-crossing", FAST, high, stopped));
+  }
+
+  @Test
+  void theThumbLetsTheTwoUpperStringsSpeakAndNoOther() {
+    Placement upper = way(CELLO, "F4", 12, p -> p.top().string() == 2 && p.inThumbPosition());
+    Placement lower = way(CELLO, "Bb3", 12, p -> p.top().string() == 3 && p.inThumbPosition());
+    Placement neck = way(CELLO, "Bb3", 12, p -> p.top().string() == 3 && !p.inThumbPosition());
+    assertThat(place(CELLO, "response", SLOW, lower))
+        .isEqualTo(place(CELLO, "response", SLOW, neck));
+    assertThat(place(CELLO, "response", SLOW, upper))
+        .isLessThan(place(CELLO, "response", SLOW, lower) / 4);
+  }
+
+  @Test
   void inTheOlderSchoolAFingerSlidesWithinItsLetterOnly() {
     Player older = VIOLIN.withHabits(Habits.USUAL.withHalfSteps(Habits.HalfSteps.SLIDES));
     Placement low = way(older, "F4", 2, 3, Finger.SECOND);

@@ -25,9 +25,10 @@ public final class ResponseTerm implements PlaceTerm {
   private static final double PER_SEMITONE = 0.06;
   private static final int UNTROUBLED_NOTE = 11;
 
-  /** A string that the thumb stops short speaks almost like an open one. */
+  /** One of the two upper strings that the thumb stops short speaks almost like an open one. */
   private static final double UNDER_THUMB = 0.3;
 
+  private static final int FRAME_STRINGS = 2;
   private static final double LOUD_AND_FAST = 0.015;
 
   private final Instrument instrument;
@@ -53,7 +54,9 @@ public final class ResponseTerm implements PlaceTerm {
         effort += LOUD_AND_FAST * moment.haste() * below;
       }
     }
-    return at.inThumbPosition() && at.isSingle() ? UNDER_THUMB * effort : effort;
+    return at.inThumbPosition() && at.isSingle() && at.top().string() <= FRAME_STRINGS
+        ? UNDER_THUMB * effort
+        : effort;
   }
 
   @Override

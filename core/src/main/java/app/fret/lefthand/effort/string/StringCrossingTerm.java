@@ -40,6 +40,10 @@ public final class StringCrossingTerm implements MoveTerm {
   private static final double OFF_THE_STRING_SHARE = 0.6;
 
   private static final double AGAINST_THE_LINE = 0.17;
+
+  /** So many times more for each interval of two neighbouring strings. */
+  private static final double WIDE_AGAINST_THE_LINE = 2;
+
   private static final double SKIPPED_IN_SLUR = 0.35;
   private static final double PER_STRING_SKIPPED = 0.10;
   private static final double SKIPPED_IN_HASTE = 0.25;
@@ -79,9 +83,22 @@ public final class StringCrossingTerm implements MoveTerm {
     if (moment.slurred()) {
       effort += IN_SLUR + (strings > 1 ? SKIPPED_IN_SLUR : 0);
     }
-    effort += isAgainstTheLine(from, to) ? AGAINST_THE_LINE * (1 + moment.haste()) : 0;
+    effort += againstTheLine(moment, from, to);
     double skipped = (PER_STRING_SKIPPED + SKIPPED_IN_HASTE * moment.haste()) * (strings - 1);
     return effort + skipped + PER_SKIP_NOT_CALLED_FOR * notCalledFor(from, to, strings);
+  }
+
+  /**
+   * A wide interval against the line costs more than a step; one down to an open string or to a
+   * harmonic is meant to ring.
+   */
+  private double againstTheLine(Moment moment, Placement from, Placement to) {
+    if (!isAgainstTheLine(from, to)) {
+      return 0;
+    }
+    boolean rings = from.onlyTouches() || to.onlyTouches() || to.top().isOpen();
+    double wide = rings ? 0 : WIDE_AGAINST_THE_LINE * interval(from, to) / stringsApart;
+    return AGAINST_THE_LINE * (1 + moment.haste()) * (1 + wide);
   }
 
   /** Whether a line that rises goes to a lower string, or one that falls to a higher. */

@@ -19,7 +19,7 @@ public record StrokeGroups(List<Span> groups) {
   /**
    * The groups as printed: a slur joins what it holds, and so does a tie of one tone of a double
    * stop, which would be struck again by a change of bow, but where a bow sign asks for a new
-   * stroke; every other note has a stroke of its own.
+   * stroke; a grace note leads into the stroke of its note; every other note has its own.
    */
   static StrokeGroups printed(Passage passage, List<PlayedNote> notes) {
     int[] reaches = lastEventJoined(passage);
@@ -29,7 +29,9 @@ public record StrokeGroups(List<Span> groups) {
       boolean joined =
           note < notes.size()
               && notes.get(note).marks().bow().isEmpty()
-              && reaches[notes.get(note - 1).events().last()] >= notes.get(note).events().first();
+              && (notes.get(note - 1).isGrace()
+                  || reaches[notes.get(note - 1).events().last()]
+                      >= notes.get(note).events().first());
       if (!joined) {
         groups.add(new Span(first, note - 1));
         first = note;

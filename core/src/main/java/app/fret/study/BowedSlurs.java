@@ -60,6 +60,15 @@ final class BowedSlurs {
     }
   }
 
+  /** Grace notes that lead into a stroke need no slur to be read so. */
+  private boolean isSlur(Span group) {
+    int first = group.first();
+    while (first < group.last() && study.notes().get(first).isGrace()) {
+      first++;
+    }
+    return group.last() > first;
+  }
+
   private void join(List<Span> slurs) {
     for (Span group : study.bow().groups().groups()) {
       PlayedNote last = study.notes().get(group.last());
@@ -67,7 +76,7 @@ final class BowedSlurs {
       boolean isThere =
           slurs.stream()
               .anyMatch(s -> s.first() <= events.first() && s.last() >= last.events().first());
-      if (group.last() > group.first() && !isThere) {
+      if (isSlur(group) && !isThere) {
         slurs.removeIf(s -> s.first() >= events.first() && s.last() <= events.last());
         slurs.add(events);
       }

@@ -3,6 +3,7 @@ package app.fret.bow;
 import static app.fret.score.BowDirection.DOWN;
 import static app.fret.score.BowDirection.UP;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.fret.bow.stroke.Stroke;
 import app.fret.instrument.Instruments;
@@ -51,6 +52,27 @@ class BowPlannerTest {
   void twoPickupNotesLeadDownUpToTheBeat() {
     assertThat(directions(Music.passage("G4/8 A4/8 | C5/2 D5/2")))
         .containsExactly(DOWN, UP, DOWN, UP);
+  }
+
+  @Test
+  void aGraceNoteGoesInTheBowOfItsNoteAndMakesNoOtherFigureOfIt() {
+    Passage plain = Music.passage("G4/4. B4/8 A4/4. C5/8");
+    Passage graced = Music.passage("gA4/16 G4/4. B4/8 A4/4. C5/8");
+    assertThat(plan(graced).strokes()).hasSameSizeAs(plan(plain).strokes());
+    assertThat(directions(graced)).isEqualTo(directions(plain));
+  }
+
+  @Test
+  void ofSlursThatTakeTurnsWithSingleNotesTheBowStaysWhereItIs() {
+    String bar = "(D4/16 F#4/16 A4/16) D5/16 (C#5/16 A4/16 F#4/16) D4/16 ";
+    BowPlan plan = plan(Music.passage(bar + bar + "| " + bar + bar.trim()));
+    assertThat(plan.strokes()).hasSize(16);
+    assertThat(plan.strokes()).extracting(Stroke::retakeBefore).containsOnly(false);
+    double first = plan.strokes().get(0).start();
+    assertThat(plan.strokes().get(14).start()).isCloseTo(first, within(0.3));
+    double slurCm = plan.strokes().get(6).amountCm();
+    double singleCm = plan.strokes().get(7).amountCm();
+    assertThat(slurCm).isLessThan(2 * singleCm);
   }
 
   @Test

@@ -110,10 +110,7 @@ public final class BowJoints {
 
   /** Whether two single notes are hooked by custom. */
   private boolean isHookedPair(Draft before, Draft now, double rest) {
-    return rest < REST_SECONDS
-        && HookedPair.is(line, before.notes().first(), now.notes().first())
-        && before.count() == 1
-        && now.count() == 1;
+    return rest < REST_SECONDS && HookedPair.is(line, before.notes(), now.notes());
   }
 
   /** One joint, with what its ways share worked out once. */

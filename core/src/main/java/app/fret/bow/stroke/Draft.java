@@ -48,6 +48,11 @@ public record Draft(
     return demand.targetCm();
   }
 
+  /** How much bow its level asks for by itself, outside any figure, in cm. */
+  public double usualCm() {
+    return demand.targetCm() / demand.balance();
+  }
+
   /** Least bow with which it speaks, in cm. */
   public double slowestCm() {
     return demand.slowestCm();

@@ -29,12 +29,14 @@ public final class Drafts {
 
   private final BowLine line;
   private final Decided decided;
+  private final SlursAndSingles figures;
   private final BowParts.Strengths strengths;
 
   /** Drafts over a passage, under what is decided. */
   public Drafts(BowLine line, Decided decided) {
     this.line = line;
     this.decided = decided;
+    this.figures = new SlursAndSingles(line);
     this.strengths = BowParts.strengths(line.brief().player().instrument());
   }
 
@@ -114,13 +116,15 @@ public final class Drafts {
     BowedNote first = line.note(notes.first());
     Instrument instrument = line.brief().player().instrument();
     Optional<Act> way = way(notes);
+    double balance = amountCm(notes).isPresent() ? 1 : figures.share(notes);
     boolean free = way.filter(w -> w == Act.AS_IT_COMES).isPresent();
     double perSecond = (notes.last() - notes.first() + 1) / seconds;
     return new StrokeProfile(
         kind,
         seconds,
         line.hairCm(),
-        Math.min(usual, MOST_OF_HAIR * line.hairCm()),
+        balance * Math.min(usual, MOST_OF_HAIR * line.hairCm()),
+        balance,
         slowest,
         fastest,
         BowParts.of(instrument, kind, first.level(), perSecond),

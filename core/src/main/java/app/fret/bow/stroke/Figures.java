@@ -161,18 +161,14 @@ public final class Figures {
   private void add(Unit unit, Span stroke, Span before) {
     List<Fraction> lengths = new ArrayList<>();
     for (int i = stroke.first(); i <= stroke.last(); i++) {
-      if (!line.note(i).isInside()) {
+      if (!line.note(i).isInside() && !line.note(i).isGrace()) {
         lengths.add(line.played(i).length());
         unit.sounding = unit.sounding.add(line.played(i).length());
       }
     }
     Fraction place = line.played(stroke.first()).onset().subtract(unit.start);
     unit.gestures.add(new Gesture(place, lengths, line.note(stroke.first()).accent()));
-    boolean pair =
-        unit.firstPiece >= 0
-            && before.first() == before.last()
-            && stroke.first() == stroke.last()
-            && HookedPair.is(line, before.first(), stroke.first());
+    boolean pair = unit.firstPiece >= 0 && HookedPair.is(line, before, stroke);
     unit.joinsBefore.add(pair);
     unit.firstPiece = unit.firstPiece < 0 ? stroke.first() : unit.firstPiece;
     unit.lastPiece = stroke.last();

@@ -2,6 +2,7 @@ package app.fret.bow.stroke;
 
 import app.fret.reading.PlayedNote;
 import app.fret.score.Bar;
+import app.fret.score.Span;
 import org.apache.commons.numbers.fraction.Fraction;
 
 /**
@@ -29,6 +30,22 @@ public final class HookedPair {
     return together
         && (before.seconds() >= OF_A_DOTTED_PAIR * note.seconds()
             || areCompoundBeat(line, first, second));
+  }
+
+  /** Whether two strokes of a note each are such a pair; grace notes lead into the first. */
+  public static boolean is(BowLine line, Span first, Span second) {
+    int sole = afterGraces(line, first);
+    return sole == first.last()
+        && second.first() == second.last()
+        && is(line, sole, second.first());
+  }
+
+  private static int afterGraces(BowLine line, Span stroke) {
+    int first = stroke.first();
+    while (first < stroke.last() && line.note(first).isGrace()) {
+      first++;
+    }
+    return first;
   }
 
   /** Whether two notes fill a beat of three as two and one. */

@@ -167,9 +167,7 @@ public final class StrokeKinds {
   private boolean isPair(int group, int next) {
     return group >= 0
         && next < groups.size()
-        && size(groups.get(group)) == 1
-        && size(groups.get(next)) == 1
-        && HookedPair.is(line, groups.get(group).first(), groups.get(next).first());
+        && HookedPair.is(line, groups.get(group), groups.get(next));
   }
 
   private StrokeKind single(int group, BowedNote note) {

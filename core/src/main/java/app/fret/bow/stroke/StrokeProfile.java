@@ -12,6 +12,8 @@ import java.util.OptionalDouble;
  * @param seconds how long it lasts, in s
  * @param hairCm hair of the bow, in cm
  * @param targetCm bow it would best have
+ * @param balance share of its usual bow that is left to it so that a figure does not carry the bow
+ *     on, 1 for all
  * @param slowestCm least bow at which it still sounds full
  * @param fastestCm most bow it can spend
  * @param part where on the bow it speaks
@@ -36,6 +38,7 @@ public record StrokeProfile(
     double seconds,
     double hairCm,
     double targetCm,
+    double balance,
     double slowestCm,
     double fastestCm,
     BowParts.Part part,

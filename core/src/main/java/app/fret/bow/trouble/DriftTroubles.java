@@ -80,7 +80,7 @@ final class DriftTroubles {
         nets.add(net);
         net = 0;
       }
-      net += path.draft(stroke).targetCm() * (path.way(stroke).isUp() ? -1 : 1);
+      net += path.draft(stroke).usualCm() * (path.way(stroke).isUp() ? -1 : 1);
     }
     nets.add(net);
     return nets;

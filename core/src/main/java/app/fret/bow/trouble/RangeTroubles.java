@@ -9,6 +9,7 @@ import app.fret.bow.stroke.StrokeDecision;
 import app.fret.bow.stroke.StrokeDecision.Act;
 import app.fret.bow.stroke.StrokeKind;
 import app.fret.bow.trouble.BowTrouble.Kind;
+import app.fret.score.Span;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -54,13 +55,19 @@ final class RangeTroubles {
     return path.draft(one).kind() == path.draft(other).kind();
   }
 
-  /** Grace notes are as short as they are and speak as part of their note. */
   private boolean isOutside(int stroke) {
-    Draft draft = path.draft(stroke);
-    if (path.first(stroke).isGrace()) {
-      return false;
+    double perSecond = perSecond(stroke);
+    return perSecond > 0 && !speaks(path.draft(stroke).kind(), perSecond);
+  }
+
+  /** Notes a second; grace notes are as short as they are and speak as part of their note. */
+  private double perSecond(int stroke) {
+    Span notes = path.draft(stroke).notes();
+    int spoken = 0;
+    for (int i = notes.first(); i <= notes.last(); i++) {
+      spoken += path.line().note(i).isGrace() ? 0 : 1;
     }
-    return !speaks(draft.kind(), draft.perSecond());
+    return spoken / path.draft(stroke).seconds();
   }
 
   private static boolean speaks(StrokeKind kind, double perSecond) {
@@ -72,8 +79,8 @@ final class RangeTroubles {
     double fastest = 0;
     double slowest = Double.POSITIVE_INFINITY;
     while (end < path.size() && isOutside(end) && isLike(stroke, end)) {
-      fastest = Math.max(fastest, path.draft(end).perSecond());
-      slowest = Math.min(slowest, path.draft(end).perSecond());
+      fastest = Math.max(fastest, perSecond(end));
+      slowest = Math.min(slowest, perSecond(end));
       end++;
     }
     Optional<StrokeKind> other = other(path.draft(stroke).kind(), slowest, fastest);

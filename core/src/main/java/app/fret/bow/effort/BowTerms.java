@@ -12,6 +12,7 @@ public final class BowTerms {
           new AmountTerm(),
           new PlaceTerm(),
           new EndsTerm(),
+          new SoftStartTerm(),
           new StrongTerm(),
           new BeatTerm(),
           new FirstTerm(),

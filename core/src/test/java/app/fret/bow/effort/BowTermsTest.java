@@ -66,6 +66,16 @@ class BowTermsTest {
   }
 
   @Test
+  void aSoftStrokeDoesNotStartAtTheHeavyFrog() {
+    BowLine soft = line(Signed.passage(NoteValue.HALF, "pp", "- -"), 60);
+    double atTheFrog = effort(soft, 0, "soft-start", down(0.01, 0.4));
+    assertThat(atTheFrog).isGreaterThan(0.3);
+    assertThat(effort(soft, 0, "soft-start", down(0.15, 0.5))).isZero();
+    BowLine loud = line(Signed.passage(NoteValue.HALF, "f", "- -"), 60);
+    assertThat(effort(loud, 0, "soft-start", down(0.01, 0.4))).isZero();
+  }
+
+  @Test
   void anAccentIsWeakAtTheTipAndBetterDown() {
     BowLine line = line(Signed.passage(NoteValue.QUARTER, "f", "> - - -"), 100);
     double frog = effort(line, 0, "strong", down(0.15, 0.5));

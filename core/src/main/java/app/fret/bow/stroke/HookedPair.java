@@ -13,6 +13,7 @@ public final class HookedPair {
   /** A little under three, so that notes rounded to microseconds are told apart from it. */
   private static final double OF_A_DOTTED_PAIR = 2.9;
 
+  private static final double LIKE = 1.5;
   private static final double LONGEST_SECONDS = 1;
   private static final int THIRDS = 3;
 
@@ -27,9 +28,17 @@ public final class HookedPair {
             && note.silenceSeconds() == 0
             && !note.isGrace()
             && !before.isGrace();
-    return together
-        && (before.seconds() >= OF_A_DOTTED_PAIR * note.seconds()
-            || areCompoundBeat(line, first, second));
+    boolean isDotted =
+        before.seconds() >= OF_A_DOTTED_PAIR * note.seconds() && !beginsARun(line, second);
+    return together && (isDotted || areCompoundBeat(line, first, second));
+  }
+
+  /** Quick notes that follow a long one are no dotted rhythm. */
+  private static boolean beginsARun(BowLine line, int note) {
+    return note + 1 < line.notes().size()
+        && line.note(note + 1).silenceSeconds() == 0
+        && !line.note(note + 1).isGrace()
+        && line.note(note + 1).seconds() < LIKE * line.note(note).seconds();
   }
 
   /** Whether two strokes of a note each are such a pair; grace notes lead into the first. */

@@ -65,6 +65,14 @@ class StrokeKindsTest {
   }
 
   @Test
+  void aDottedPairIsHookedAndARunAfterALongNoteIsNot() {
+    BowLine dotted = Signed.line(Music.passage("C5/8. D5/16 C5/8. D5/16 r/2"), 80, 2);
+    assertThat(kinds(dotted)).hasSize(4).containsOnly(StrokeKind.HOOKED);
+    BowLine run = Signed.line(Music.passage("C5/4 D5/16 E5/16 F5/16 G5/16 r/2"), 80, 2);
+    assertThat(kinds(run)).hasSize(5).doesNotContain(StrokeKind.HOOKED);
+  }
+
+  @Test
   void aRowOfDottedNotesBetweenSlursIsPlayedAlikeToItsLast() {
     assertThat(kinds(NoteValue.EIGHTH, "mf", "(- -) . (- -) . (- -) .", 100, 2))
         .containsExactly(

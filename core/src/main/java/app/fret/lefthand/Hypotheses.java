@@ -27,7 +27,6 @@ final class Hypotheses {
   private static final int MOST_LEFT_ALONE = 3;
   private static final int MOST_SET_ALONE = 3;
 
-  private final Function<Assumed, PreparedPassage> weighing;
   private final List<PedalFigure> pedals;
   private final List<ThumbStretch> thumbs;
   private Assumed assumed;
@@ -35,7 +34,6 @@ final class Hypotheses {
   private double least;
 
   Hypotheses(Brief brief, Function<Assumed, PreparedPassage> weighing) {
-    this.weighing = weighing;
     this.pedals = PedalFigures.of(brief);
     this.thumbs = ThumbStretches.of(brief);
     this.assumed = new Assumed(pedals, List.of());
@@ -48,8 +46,8 @@ final class Hypotheses {
       return best;
     }
     least = best.leastWithoutFigures();
-    for (List<PedalFigure> kept : fewerPedals()) {
-      weigh(new Assumed(kept, List.of()));
+    if (!pedals.isEmpty()) {
+      weighFewerPedals();
     }
     int alone = Math.min(MOST_SET_ALONE, thumbs.size());
     for (int i = 0; i < alone; i++) {
@@ -67,10 +65,12 @@ final class Hypotheses {
     weigh(new Assumed(assumed.pedals(), all));
   }
 
-  private void weigh(Assumed other) {
-    PreparedPassage weighed = weighing.apply(other);
+  /** Weighs another assumption, keeps it where it is cheaper, and says the effort of the plan. */
+  private double weigh(Assumed other) {
+    PreparedPassage weighed = best.assuming(other);
+    double planned = weighed.leastWithoutFigures();
     double effort =
-        weighed.leastWithoutFigures()
+        planned
             + LEAVING_A_NOTE * (notes(pedals) - notes(other.pedals()))
             + SETTING_THE_THUMB * other.thumbs().size();
     if (effort < least) {
@@ -78,20 +78,23 @@ final class Hypotheses {
       best = weighed;
       assumed = other;
     }
+    return planned;
   }
 
-  /** Without any of the figures, and without each of the first few of several. */
-  private List<List<PedalFigure>> fewerPedals() {
-    List<List<PedalFigure>> all = new ArrayList<>();
-    if (!pedals.isEmpty()) {
-      all.add(List.of());
-    }
+  /**
+   * Without any of the figures, and without each of the first few of several. To leave one saves
+   * hardly more than to leave all, so that none is tried whose price is higher than that.
+   */
+  private void weighFewerPedals() {
+    double kept = least;
+    double saved = kept - weigh(new Assumed(List.of(), List.of()));
     for (int i = 0; i < Math.min(pedals.size(), MOST_LEFT_ALONE) && pedals.size() > 1; i++) {
-      List<PedalFigure> kept = new ArrayList<>(pedals);
-      kept.remove(i);
-      all.add(kept);
+      if (LEAVING_A_NOTE * pedals.get(i).size() < saved) {
+        List<PedalFigure> others = new ArrayList<>(pedals);
+        others.remove(i);
+        weigh(new Assumed(others, List.of()));
+      }
     }
-    return all;
   }
 
   private static int notes(List<PedalFigure> figures) {

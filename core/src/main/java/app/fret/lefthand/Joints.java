@@ -1,6 +1,7 @@
 package app.fret.lefthand;
 
 import app.fret.lefthand.effort.EffortModel;
+import app.fret.lefthand.effort.LayerLooks;
 import app.fret.lefthand.effort.MoveWeigher;
 import app.fret.lefthand.effort.term.Trail;
 import app.fret.lefthand.effort.term.Turn;
@@ -15,6 +16,7 @@ import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** Weighs the moves and turns of a passage: a joint between each two layers of placements. */
 final class Joints {
@@ -30,51 +32,70 @@ final class Joints {
 
   private final EffortModel model;
   private final List<List<Placement>> layers;
-  private final List<Moment> moments;
   private final MoveShapes shapes;
+  private final MoveWeigher weigher;
+  private final Map<Pair, List<Integer>> meetings;
   private final Moves[] moves;
-  private final double[][] efforts;
+  private final List<Trail> trails;
+  private final Map<Pair, Map<Moment, double[]>> weighed = new HashMap<>();
+  private final Map<Moment, TurnRows> turnsKnown = new HashMap<>();
 
-  private Joints(List<List<Placement>> layers, List<Moment> moments, EffortModel model) {
+  /** Which moves there are between the placements of a passage, whatever is known of its notes. */
+  Joints(List<List<Placement>> layers, EffortModel model) {
     this.model = model;
     this.layers = layers;
-    this.moments = moments;
     this.shapes = new MoveShapes(model);
+    this.weigher = model.moves(layers);
+    this.meetings = meetings();
     this.moves = new Moves[layers.size()];
-    this.efforts = new double[layers.size()][];
+    for (List<Integer> alike : meetings.values()) {
+      Moves between = shapes.between(looks(alike.get(0) - 1), looks(alike.get(0)));
+      alike.forEach(layer -> moves[layer] = between);
+    }
+    this.trails = List.copyOf(shapes.trails());
   }
 
-  /** The chain of a passage's placements, everything weighed but the stays. */
-  static Chain chain(List<List<Placement>> layers, List<Moment> moments, EffortModel model) {
-    Joints joints = new Joints(layers, moments, model);
-    joints.weighMoves();
-    double[][][] turnEfforts = joints.weighTurns();
+  private LayerLooks looks(int layer) {
+    return weigher.looks(layers.get(layer));
+  }
+
+  /**
+   * The chain of the passage's placements, everything weighed but the stays. What was weighed for
+   * an earlier chain is not weighed again, so that assumptions about a few notes cost little.
+   */
+  Chain chain(List<Moment> moments) {
+    double[][] efforts = weighMoves(moments);
+    double[][][] turnEfforts = weighTurns(moments);
     Chain.Link[] links = new Chain.Link[layers.size()];
     for (int i = 1; i < links.length; i++) {
-      links[i] = new Chain.Link(joints.moves[i], joints.efforts[i], turnEfforts[i]);
+      links[i] = new Chain.Link(moves[i], efforts[i], turnEfforts[i]);
     }
     return new Chain(layers.stream().mapToInt(List::size).toArray(), links);
   }
 
-  private void weighMoves() {
-    MoveWeigher weigher = model.moves(layers);
-    for (List<Integer> meetings : meetings().values()) {
-      List<Placement> from = layers.get(meetings.get(0) - 1);
-      List<Placement> to = layers.get(meetings.get(0));
-      Moves between = shapes.between(weigher.looks(from), weigher.looks(to));
-      Map<Moment, List<Integer>> byMoment = new LinkedHashMap<>();
-      for (int layer : meetings) {
-        moves[layer] = between;
-        Moment seen = moments.get(layer).only(model.moveFacets());
-        byMoment.computeIfAbsent(seen, m -> new ArrayList<>()).add(layer);
-      }
-      double[][] weighed = weigher.weigh(from, to, between, List.copyOf(byMoment.keySet()));
-      int number = 0;
-      for (List<Integer> alike : byMoment.values()) {
-        for (int layer : alike) {
-          efforts[layer] = weighed[number];
-        }
-        number++;
+  private double[][] weighMoves(List<Moment> moments) {
+    double[][] efforts = new double[layers.size()][];
+    meetings.forEach(
+        (pair, alike) -> {
+          Map<Moment, double[]> known = weighed.computeIfAbsent(pair, p -> new HashMap<>());
+          Map<Moment, List<Integer>> byMoment = new LinkedHashMap<>();
+          for (int layer : alike) {
+            Moment seen = moments.get(layer).only(model.moveFacets());
+            byMoment.computeIfAbsent(seen, m -> new ArrayList<>()).add(layer);
+          }
+          weigh(alike.get(0), byMoment.keySet(), known);
+          byMoment.forEach((seen, at) -> at.forEach(layer -> efforts[layer] = known.get(seen)));
+        });
+    return efforts;
+  }
+
+  private void weigh(int layer, Set<Moment> moments, Map<Moment, double[]> known) {
+    List<Moment> unknown = moments.stream().filter(m -> !known.containsKey(m)).toList();
+    if (!unknown.isEmpty()) {
+      double[][] efforts =
+          weigher.weigh(layers.get(layer - 1), layers.get(layer), moves[layer], unknown);
+      for (int i = 0; i < efforts.length; i++) {
+        known.put(unknown.get(i), efforts[i]);
       }
     }
   }
@@ -92,13 +113,11 @@ final class Joints {
   }
 
   /** Turn efforts of each layer: by turn number, then by trail number, the least at the end. */
-  private double[][][] weighTurns() {
-    List<Trail> trails = List.copyOf(shapes.trails());
-    Map<Moment, TurnRows> known = new HashMap<>();
+  private double[][][] weighTurns(List<Moment> moments) {
     double[][][] turnEfforts = new double[layers.size()][][];
     for (int i = 1; i < turnEfforts.length; i++) {
       TurnRows rows =
-          known.computeIfAbsent(
+          turnsKnown.computeIfAbsent(
               moments.get(i).only(model.turnFacets()),
               seen -> new TurnRows(trails, shapes.turns(), model.turnsAt(seen)));
       rows.include(moves[i].turns(), i == 1 ? START : moves[i - 1].trails());

@@ -50,7 +50,11 @@ public final class PreparedPassage {
    * @param assumed what is assumed of its figures
    */
   PreparedPassage(Brief brief, Profile profile, EffortModel model, Assumed assumed) {
-    this.weighed = new WeighedPassage(brief, model, assumed);
+    this(new WeighedPassage(brief, model, assumed), profile);
+  }
+
+  private PreparedPassage(WeighedPassage weighed, Profile profile) {
+    this.weighed = weighed;
     this.profile = profile;
     this.models = new Lazy<>(this::bestModels);
     this.stays = new Lazy<>(() -> weighed.withFigures(weighed.stays(), models.get()));
@@ -229,6 +233,11 @@ public final class PreparedPassage {
       reasons.of(i).forEach(r -> shares.merge(r.term(), r.effort(), Double::sum));
     }
     return shares;
+  }
+
+  /** The same passage while something else is assumed of its figures. */
+  PreparedPassage assuming(Assumed other) {
+    return new PreparedPassage(weighed.assuming(other), profile);
   }
 
   /** Effort of the best plan without pins, before like figures are held against each other. */

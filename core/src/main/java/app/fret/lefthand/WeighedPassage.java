@@ -26,7 +26,9 @@ final class WeighedPassage {
   private final Brief brief;
   private final EffortModel model;
   private final List<Moment> moments;
-  private final List<List<Placement>> layers = new ArrayList<>();
+  private final Moments gathered;
+  private final List<List<Placement>> layers;
+  private final Joints joints;
   private final Chain chain;
   private final double[][] stays;
   private final Lazy<Lattice> lattice;
@@ -37,16 +39,39 @@ final class WeighedPassage {
   WeighedPassage(Brief brief, EffortModel model, Assumed assumed) {
     this.brief = brief;
     this.model = model;
-    this.moments = Moments.of(brief, assumed);
+    this.gathered = new Moments(brief);
+    this.moments = gathered.under(assumed);
     Placements placements = new Placements(brief.player());
     Map<Chord, List<Placement>> known = new HashMap<>();
+    List<List<Placement>> ways = new ArrayList<>();
     for (int i = 0; i < moments.size(); i++) {
       Chord chord = new Chord(brief.pitches().get(i), moments.get(i).is(Moment.Sign.HARMONIC));
-      layers.add(known.computeIfAbsent(chord, c -> placements.of(c.pitches(), c.asHarmonic())));
+      ways.add(known.computeIfAbsent(chord, c -> placements.of(c.pitches(), c.asHarmonic())));
     }
+    this.layers = List.copyOf(ways);
+    this.joints = new Joints(layers, model);
     this.stays = weighStays();
-    this.chain = Joints.chain(layers, moments, model);
+    this.chain = joints.chain(moments);
     this.lattice = new Lazy<>(() -> new Lattice(chain, stays));
+  }
+
+  private WeighedPassage(WeighedPassage before, Assumed assumed) {
+    this.brief = before.brief;
+    this.model = before.model;
+    this.gathered = before.gathered;
+    this.moments = gathered.under(assumed);
+    this.layers = before.layers;
+    this.joints = before.joints;
+    this.stays = weighStays();
+    this.chain = joints.chain(moments);
+    this.lattice = new Lazy<>(() -> new Lattice(chain, stays));
+  }
+
+  /**
+   * The same passage while something else is assumed: what it has in common is not weighed anew.
+   */
+  WeighedPassage assuming(Assumed other) {
+    return new WeighedPassage(this, other);
   }
 
   private double[][] weighStays() {

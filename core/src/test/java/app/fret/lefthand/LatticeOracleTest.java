@@ -67,7 +67,7 @@ class LatticeOracleTest {
     }
 
     Chain chain() {
-      return Joints.chain(layers, moments, model);
+      return new Joints(layers, model).chain(moments);
     }
 
     Lattice lattice() {

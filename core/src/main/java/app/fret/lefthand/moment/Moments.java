@@ -38,21 +38,18 @@ public final class Moments {
   private final boolean[] joined;
   private final boolean[] shared;
   private final int[] bound;
-  private final int[] pedals;
-  private final int[] thumbs;
   private final boolean[] chromatic;
   private final BrokenPairs.Place[] pairs;
   private final int[] chords;
   private final boolean[] trills;
   private final boolean[] figureAgain;
 
-  private Moments(Brief brief, Assumed assumed) {
+  /** What does not depend on what is assumed of figures. */
+  public Moments(Brief brief) {
     this.brief = brief;
     this.joined = brief.strokes().joined();
     this.shared = brief.strokes().shared();
     this.bound = StringWords.of(brief);
-    this.pedals = strings(assumed.pedals(), brief.notes().size());
-    this.thumbs = bases(assumed.thumbs(), brief.notes().size());
     this.chromatic = ChromaticRuns.of(brief);
     this.pairs = BrokenPairs.of(brief);
     this.chords = BrokenChords.of(brief);
@@ -62,7 +59,7 @@ public final class Moments {
 
   /** The moments of all notes, in order, with every pedal figure there is. */
   public static List<Moment> of(Brief brief) {
-    return of(brief, Assumed.of(brief));
+    return new Moments(brief).under(Assumed.of(brief));
   }
 
   /**
@@ -70,11 +67,12 @@ public final class Moments {
    *
    * @param assumed what is assumed of its figures
    */
-  public static List<Moment> of(Brief brief, Assumed assumed) {
-    Moments moments = new Moments(brief, assumed);
+  public List<Moment> under(Assumed assumed) {
+    int[] pedals = strings(assumed.pedals(), brief.notes().size());
+    int[] thumbs = bases(assumed.thumbs(), brief.notes().size());
     List<Moment> all = new ArrayList<>(brief.notes().size());
     for (int i = 0; i < brief.notes().size(); i++) {
-      all.add(moments.moment(i));
+      all.add(moment(i, pedals[i], thumbs[i]));
     }
     return List.copyOf(all);
   }
@@ -128,7 +126,7 @@ public final class Moments {
     return bases;
   }
 
-  private Moment moment(int i) {
+  private Moment moment(int i, int pedal, int thumb) {
     PlayedNote note = brief.notes().get(i);
     Timeline timeline = brief.timeline();
     return new Moment(
@@ -136,12 +134,12 @@ public final class Moments {
         i == 0 ? Double.POSITIVE_INFINITY : timeline.lengthSeconds(i - 1),
         timeline.silenceSeconds(i),
         brief.reading().level(i),
-        signs(i),
+        pedal > 0 ? signs(i).with(Sign.PEDAL) : signs(i),
         note.notes().stream().map(Note::written).toList(),
         note.notes().stream().map(n -> new Moment.Printed(n.finger(), n.string())).toList(),
-        bound[i] > 0 ? bound[i] : pedals[i],
+        bound[i] > 0 ? bound[i] : pedal,
         chords[i],
-        thumbs[i]);
+        thumb);
   }
 
   private Signs signs(int i) {
@@ -162,7 +160,6 @@ public final class Moments {
     signs = put(signs, Sign.AFTER_GRACE, i > 0 && notes.get(i - 1).isGrace() && !note.isGrace());
     signs = put(signs, Sign.PLUCKED, reading.technique(i).isPlucked());
     signs = put(signs, Sign.BOUND, bound[i] > 0);
-    signs = put(signs, Sign.PEDAL, pedals[i] > 0);
     signs = put(signs, Sign.CHROMATIC, chromatic[i]);
     signs = put(signs, Sign.PAIR_SECOND, pairs[i] == BrokenPairs.Place.SECOND);
     signs = put(signs, Sign.PAIR_NEXT, pairs[i] == BrokenPairs.Place.NEXT);

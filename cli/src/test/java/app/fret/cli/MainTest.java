@@ -182,6 +182,32 @@ class MainTest {
   }
 
   @Test
+  void aPinHoldsWhereItsFigureComesAgain() throws IOException {
+    Path tune = folder.resolve("again.abc");
+    String bar = "d/2e/2f/2g/2 a2 f4";
+    Files.writeString(
+        tune,
+        "X:1\nT:Again\nM:4/4\nL:1/8\nQ:1/4=80\nK:C clef=treble\n "
+            + bar
+            + " | g8 | "
+            + bar
+            + " |\n");
+    JsonNode notes =
+        json(run("plan", tune.toString(), "--instrument", "violin", "--json", "--pin", "1:1=II:1"))
+            .at("/leftHand/notes");
+    assertThat(notes.at("/0/stops/0/finger").asText()).isEqualTo("1");
+    assertThat(notes.at("/7/stops/0")).isEqualTo(notes.at("/0/stops/0"));
+  }
+
+  @Test
+  void aSchoolOfHalfStepsIsTakenAndAnotherWordRefused() throws IOException {
+    assertThat(plan("--half-steps", "slides").exit()).isZero();
+    Run unknown = plan("--half-steps", "glide");
+    assertThat(unknown.exit()).isEqualTo(2);
+    assertThat(unknown.err()).contains("--half-steps 'glide'; use mixed, slides");
+  }
+
+  @Test
   void strokesAreHonoured() throws IOException {
     JsonNode first = json(plan("--stroke", "1:1=up", "--stroke", "2:1=at:0.3"));
     assertThat(first.at("/bow/strokes/0/direction").asText()).isEqualTo("up");

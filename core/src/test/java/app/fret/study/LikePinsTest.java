@@ -64,15 +64,14 @@ class LikePinsTest {
     assertThat(held).containsExactly(pin, pin.on(1));
   }
 
+  /** In the third position the one is at hand, the other lies a tenth position away. */
   @Test
-  void whatCannotBeMetElsewhereIsNotHeld() throws Exception {
+  void whatCostsMuchElsewhereIsNotHeld() throws Exception {
     Study free = study(BAR + " | G5/1 | " + BAR);
-    Study busy = pinned(free, List.of(Pin.of(8, 1, Finger.OPEN)));
-    List<Pin> held = new LikePins(busy).holding(List.of(Pin.of(0, 4, Finger.FOURTH)));
-    assertThat(held.get(0)).isEqualTo(Pin.of(0, 4, Finger.FOURTH));
-    for (Pin pin : held) {
-      assertThat(busy.pinsOn(pin.note())).isEmpty();
-    }
+    Pin near = Pin.of(3, 2, Finger.FOURTH);
+    assertThat(new LikePins(free).holding(List.of(near))).containsExactly(near, near.on(10));
+    Pin far = Pin.of(3, 3, Finger.SECOND);
+    assertThat(new LikePins(free).holding(List.of(far))).containsExactly(far);
   }
 
   @Test

@@ -31,7 +31,7 @@ public final class BrokenPairTerm implements MoveTerm {
    * On the violin and viola, and over the thumb, the frame is kept; elsewhere open strings are
    * usual.
    */
-  private static final double NO_OCTAVE_FRAME = 0.4;
+  private static final double NO_OCTAVE_FRAME = 0.8;
 
   private static final int OCTAVE = 12;
   private static final int FIFTH = 7;

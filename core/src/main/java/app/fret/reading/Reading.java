@@ -29,7 +29,7 @@ public final class Reading {
     this.beats = Beats.of(passage, notes);
     this.levels = PrintedLevels.of(passage, notes);
     this.techniques = List.copyOf(Techniques.of(passage.directions().words(), notes));
-    this.strokes = StrokeGroups.printed(passage, notes);
+    this.strokes = StrokeGroups.printed(passage, notes, techniques);
     this.families = Families.of(notes, beats);
     this.returns = Form.of(passage, notes);
     this.phrases = Phrases.of(passage, notes, returns);

@@ -19,25 +19,34 @@ public record StrokeGroups(List<Span> groups) {
   /**
    * The groups as printed: a slur joins what it holds, and so does a tie of one tone of a double
    * stop, which would be struck again by a change of bow, but where a bow sign asks for a new
-   * stroke; a grace note leads into the stroke of its note; every other note has its own.
+   * stroke; a grace note leads into the stroke of its note unless it is plucked; every other note
+   * has its own.
    */
-  static StrokeGroups printed(Passage passage, List<PlayedNote> notes) {
+  static StrokeGroups printed(Passage passage, List<PlayedNote> notes, List<Technique> techniques) {
     int[] reaches = lastEventJoined(passage);
     List<Span> groups = new ArrayList<>();
     int first = 0;
     for (int note = 1; note <= notes.size(); note++) {
       boolean joined =
           note < notes.size()
-              && notes.get(note).marks().bow().isEmpty()
-              && (notes.get(note - 1).isGrace()
-                  || reaches[notes.get(note - 1).events().last()]
-                      >= notes.get(note).events().first());
+              && (isLedTo(notes, note) && !techniques.get(note).isPlucked()
+                  || notes.get(note).marks().bow().isEmpty()
+                      && reaches[notes.get(note - 1).events().last()]
+                          >= notes.get(note).events().first());
       if (!joined) {
         groups.add(new Span(first, note - 1));
         first = note;
       }
     }
     return new StrokeGroups(notes.isEmpty() ? List.of() : groups);
+  }
+
+  /** Whether a grace note leads to a note; the sign of the bow belongs to both. */
+  private static boolean isLedTo(List<PlayedNote> notes, int note) {
+    PlayedNote before = notes.get(note - 1);
+    boolean signedApart =
+        before.marks().bow().isPresent() && notes.get(note).marks().bow().isPresent();
+    return before.isGrace() && !signedApart;
   }
 
   /** For each event the last one that a slur or tie from it reaches; itself where there is none. */

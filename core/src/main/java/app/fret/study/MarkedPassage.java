@@ -107,18 +107,23 @@ public final class MarkedPassage {
       boolean shown = isBowed(stroke) && (s == 0 || isWorthASign(strokes.get(s - 1), stroke));
       int first = stroke.beginsInside() ? stroke.firstNote() + 1 : stroke.firstNote();
       for (int n = first; n <= stroke.lastNote(); n++) {
-        boolean sign = shown && n == stroke.firstNote();
+        boolean sign = shown && n == signed(stroke);
         setBow(n, sign ? Optional.of(stroke.direction()) : Optional.empty());
       }
     }
   }
 
-  private static boolean isBowed(Stroke stroke) {
-    return !stroke.beginsInside() && stroke.kind() != StrokeKind.PIZZICATO;
+  /** The sign stands over the note that grace notes lead to. */
+  private int signed(Stroke stroke) {
+    int note = stroke.firstNote();
+    while (note < stroke.lastNote() && study.notes().get(note).isGrace()) {
+      note++;
+    }
+    return note;
   }
 
-  private boolean isPrinted(Stroke stroke) {
-    return study.notes().get(stroke.firstNote()).marks().bow().isPresent();
+  private static boolean isBowed(Stroke stroke) {
+    return !stroke.beginsInside() && stroke.kind() != StrokeKind.PIZZICATO;
   }
 
   private boolean isWorthASign(Stroke before, Stroke stroke) {

@@ -152,6 +152,19 @@ class ReadingTest {
   }
 
   @Test
+  void aGraceNoteSharesTheStrokeOfItsNoteUnlessItIsPlucked() {
+    Passage passage = Music.passage("gA4/16 G4/4 gC5/16 ^B4/4 D5/2");
+    Span[] together = {new Span(0, 1), new Span(2, 3), new Span(4, 4)};
+    assertThat(Reading.of(passage).strokes().groups()).containsExactly(together);
+    Words plucked = new Words(Fraction.ZERO, "pizz.", true);
+    Passage pizzicato =
+        passage.withDirections(
+            new Directions(
+                List.of(), List.of(), List.of(plucked), List.of(), List.of(), List.of()));
+    assertThat(Reading.of(pizzicato).strokes().groups()).hasSize(5);
+  }
+
+  @Test
   void aToneHeldInADoubleStopKeepsTheStrokeUnlessABowSignAsksForANewOne() {
     Reading held = Reading.of(Music.passage("D4+A4/2~ D4+B4/2 | D4/1"));
     assertThat(held.strokes().groups()).containsExactly(new Span(0, 1), new Span(2, 2));

@@ -43,6 +43,19 @@ class BowedSlursTest {
   }
 
   @Test
+  void aGraceNoteNeedsNoSlurAndTheSignStandsOverItsNote() throws Exception {
+    Study graced =
+        Study.of(
+            Music.passage("gC5/16 D5/4 E5/4 F5/2"),
+            Player.of("", Instruments.named("violin")),
+            Choices.at(new Tempo(BeatUnit.QUARTER, 72)));
+    Passage marked = MarkedPassage.of(graced);
+    assertThat(marked.slurs()).isEmpty();
+    assertThat(sign(marked, 1)).isEqualTo(BowDirection.DOWN);
+    assertThat(((Sounding) marked.events().get(0)).marks().bow()).isEmpty();
+  }
+
+  @Test
   void aSplitSlurIsTwoSlurs() throws Exception {
     assertThat(MarkedPassage.of(study("1=split")).slurs())
         .containsExactly(new Span(0, 1), new Span(2, 3), new Span(6, 7));

@@ -30,6 +30,7 @@ public final class BowLine {
   private final Brief brief;
   private final Set<Fraction> forcedAt;
   private final List<BowedNote> notes = new ArrayList<>();
+  private final boolean[] joined;
   private final int[] firstPiece;
   private final double medianSeconds;
 
@@ -60,6 +61,7 @@ public final class BowLine {
             .filter(d -> FORCED_SIGNS.contains(d.sign()))
             .map(Directions.Dynamic::onset)
             .collect(Collectors.toSet());
+    this.joined = brief.strokes().joined();
     this.firstPiece = new int[brief.notes().size() + 1];
     for (PlayedNote note : brief.notes()) {
       firstPiece[note.number()] = notes.size();
@@ -115,6 +117,7 @@ public final class BowLine {
 
   private BowedNote note(PlayedNote note, List<Integer> strings) {
     int i = note.number();
+    PlayedNote main = ledTo(note);
     return new BowedNote(
         i,
         0,
@@ -124,12 +127,12 @@ public final class BowLine {
         played(i, strings),
         stress(note),
         strings,
-        accent(note),
+        accent(main),
         note.marks().articulations().contains(Marks.Articulation.STACCATO)
             || note.marks().articulations().contains(Marks.Articulation.STACCATISSIMO),
         brief.reading().technique(i).isPlucked(),
         note.isGrace(),
-        note.marks().bow());
+        note.marks().bow().or(() -> main.marks().bow()));
   }
 
   /**
@@ -146,14 +149,19 @@ public final class BowLine {
 
   /** A grace note in one bow with its note has the weight of that note. */
   private double stress(PlayedNote note) {
-    if (!note.isGrace()) {
-      return stress(note.bar(), note.onset());
+    PlayedNote main = ledTo(note);
+    return main.isGrace() ? BowedNote.ELSEWHERE : stress(main.bar(), main.onset());
+  }
+
+  /**
+   * The note that a grace note leads to in one bow, whose accent and sign it takes; else itself.
+   */
+  private PlayedNote ledTo(PlayedNote note) {
+    int main = note.number();
+    while (brief.notes().get(main).isGrace() && main + 1 < joined.length && joined[main + 1]) {
+      main++;
     }
-    int next = note.number() + 1;
-    boolean[] joined = brief.strokes().joined();
-    return next < joined.length && joined[next]
-        ? stress(brief.notes().get(next))
-        : BowedNote.ELSEWHERE;
+    return brief.notes().get(main);
   }
 
   private double stress(int barIndex, Fraction moment) {

@@ -3,6 +3,7 @@ package app.fret.bow.stroke;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fret.bow.Signed;
+import app.fret.score.BowDirection;
 import app.fret.score.NoteValue;
 import app.fret.testing.Music;
 import java.util.List;
@@ -62,6 +63,14 @@ class StrokeKindsTest {
     BowLine line = Signed.line(Music.passage("(gC5/16 D5/8) A4/8 D5/8 A4/8 r/2"), 100, 2);
     assertThat(kinds(line)).hasSize(4).containsOnly(StrokeKind.DETACHE);
     assertThat(line.note(0).stress()).isEqualTo(line.note(1).stress());
+  }
+
+  @Test
+  void aGraceNoteTakesTheSignAndTheAccentOfItsNote() {
+    BowLine line = Signed.line(Music.passage("gC5/16 ^D5/4 A4/4 r/2"), 100, 2);
+    assertThat(line.groups()).hasSize(2);
+    assertThat(line.note(0).printed()).contains(BowDirection.UP);
+    assertThat(line.note(0).accent()).isEqualTo(line.note(1).accent());
   }
 
   @Test

@@ -1,14 +1,11 @@
 package app.fret.lefthand;
 
-import app.fret.brief.Brief;
 import app.fret.lefthand.figure.Assumed;
 import app.fret.lefthand.figure.PedalFigure;
-import app.fret.lefthand.figure.PedalFigures;
 import app.fret.lefthand.figure.ThumbStretch;
 import app.fret.lefthand.figure.ThumbStretches;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Function;
 
 /**
  * Weighs a passage under one assumption after the other and keeps the cheapest: what is recognised
@@ -33,11 +30,16 @@ final class Hypotheses {
   private PreparedPassage best;
   private double least;
 
-  Hypotheses(Brief brief, Function<Assumed, PreparedPassage> weighing) {
-    this.pedals = PedalFigures.of(brief);
-    this.thumbs = ThumbStretches.of(brief);
-    this.assumed = new Assumed(pedals, List.of());
-    this.best = weighing.apply(assumed);
+  /**
+   * Begins with a passage weighed while every pedal figure is assumed.
+   *
+   * @param assumed what it was weighed under
+   */
+  Hypotheses(PreparedPassage weighed, Assumed assumed) {
+    this.pedals = assumed.pedals();
+    this.thumbs = ThumbStretches.of(weighed.brief());
+    this.assumed = assumed;
+    this.best = weighed;
   }
 
   /** The passage under the assumption of least effort. */

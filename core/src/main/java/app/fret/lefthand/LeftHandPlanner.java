@@ -4,6 +4,7 @@ import app.fret.brief.Brief;
 import app.fret.instrument.Player;
 import app.fret.lefthand.effort.EffortModel;
 import app.fret.lefthand.effort.Profile;
+import app.fret.lefthand.figure.Assumed;
 import java.util.List;
 
 /**
@@ -39,7 +40,8 @@ public final class LeftHandPlanner {
 
   /** Weighs everything about a passage that does not depend on pins. */
   public PreparedPassage prepare(Brief brief) {
-    return new Hypotheses(brief, assumed -> new PreparedPassage(brief, profile, model, assumed))
-        .cheapest();
+    Assumed everyPedal = Assumed.of(brief);
+    PreparedPassage weighed = new PreparedPassage(brief, profile, model, everyPedal);
+    return new Hypotheses(weighed, everyPedal).cheapest();
   }
 }

@@ -23,12 +23,8 @@ import java.util.Map;
  * <p>Immutable; its arrays are handed out as they are, and nobody writes to them.
  */
 final class WeighedPassage {
-  private final Brief brief;
-  private final EffortModel model;
+  private final Common common;
   private final List<Moment> moments;
-  private final Moments gathered;
-  private final List<List<Placement>> layers;
-  private final Joints joints;
   private final Chain chain;
   private final double[][] stays;
   private final Lazy<Lattice> lattice;
@@ -36,34 +32,40 @@ final class WeighedPassage {
   /** What a layer is made for: the sounds of a chord, and whether as a harmonic. */
   private record Chord(List<SoundingPitch> pitches, boolean asHarmonic) {}
 
-  WeighedPassage(Brief brief, EffortModel model, Assumed assumed) {
-    this.brief = brief;
-    this.model = model;
-    this.gathered = new Moments(brief);
-    this.moments = gathered.under(assumed);
-    Placements placements = new Placements(brief.player());
-    Map<Chord, List<Placement>> known = new HashMap<>();
-    List<List<Placement>> ways = new ArrayList<>();
-    for (int i = 0; i < moments.size(); i++) {
-      Chord chord = new Chord(brief.pitches().get(i), moments.get(i).is(Moment.Sign.HARMONIC));
-      ways.add(known.computeIfAbsent(chord, c -> placements.of(c.pitches(), c.asHarmonic())));
+  /** What does not depend on what is assumed. */
+  private record Common(
+      Brief brief,
+      EffortModel model,
+      Moments gathered,
+      List<List<Placement>> layers,
+      Joints joints) {
+    static Common of(Brief brief, EffortModel model) {
+      Moments gathered = new Moments(brief);
+      List<List<Placement>> layers = layers(brief, gathered.under(Assumed.NOTHING));
+      return new Common(brief, model, gathered, layers, new Joints(layers, model));
     }
-    this.layers = List.copyOf(ways);
-    this.joints = new Joints(layers, model);
-    this.stays = weighStays();
-    this.chain = joints.chain(moments);
-    this.lattice = new Lazy<>(() -> new Lattice(chain, stays));
+
+    private static List<List<Placement>> layers(Brief brief, List<Moment> moments) {
+      Placements placements = new Placements(brief.player());
+      Map<Chord, List<Placement>> known = new HashMap<>();
+      List<List<Placement>> layers = new ArrayList<>();
+      for (int i = 0; i < moments.size(); i++) {
+        Chord chord = new Chord(brief.pitches().get(i), moments.get(i).is(Moment.Sign.HARMONIC));
+        layers.add(known.computeIfAbsent(chord, c -> placements.of(c.pitches(), c.asHarmonic())));
+      }
+      return List.copyOf(layers);
+    }
   }
 
-  private WeighedPassage(WeighedPassage before, Assumed assumed) {
-    this.brief = before.brief;
-    this.model = before.model;
-    this.gathered = before.gathered;
-    this.moments = gathered.under(assumed);
-    this.layers = before.layers;
-    this.joints = before.joints;
+  WeighedPassage(Brief brief, EffortModel model, Assumed assumed) {
+    this(Common.of(brief, model), assumed);
+  }
+
+  private WeighedPassage(Common common, Assumed assumed) {
+    this.common = common;
+    this.moments = common.gathered.under(assumed);
     this.stays = weighStays();
-    this.chain = joints.chain(moments);
+    this.chain = common.joints.chain(moments);
     this.lattice = new Lazy<>(() -> new Lattice(chain, stays));
   }
 
@@ -71,19 +73,20 @@ final class WeighedPassage {
    * The same passage while something else is assumed: what it has in common is not weighed anew.
    */
   WeighedPassage assuming(Assumed other) {
-    return new WeighedPassage(this, other);
+    return new WeighedPassage(common, other);
   }
 
   private double[][] weighStays() {
-    double[][] weighed = new double[layers.size()][];
+    double[][] weighed = new double[common.layers.size()][];
     Map<List<Placement>, Map<Moment, double[]>> known = new IdentityHashMap<>();
     for (int i = 0; i < weighed.length; i++) {
-      List<Placement> layer = layers.get(i);
+      List<Placement> layer = common.layers.get(i);
       weighed[i] =
           known
               .computeIfAbsent(layer, k -> new HashMap<>())
               .computeIfAbsent(
-                  moments.get(i).only(model.stayFacets()), seen -> model.stays(seen, layer));
+                  moments.get(i).only(common.model.stayFacets()),
+                  seen -> common.model.stays(seen, layer));
     }
     return weighed;
   }
@@ -105,7 +108,7 @@ final class WeighedPassage {
 
   /** The ways each note can be taken. */
   List<List<Placement>> layers() {
-    return layers;
+    return common.layers;
   }
 
   /** What each note is like. */
@@ -115,26 +118,26 @@ final class WeighedPassage {
 
   /** What was weighed. */
   Brief brief() {
-    return brief;
+    return common.brief;
   }
 
   /** What weighed it. */
   EffortModel model() {
-    return model;
+    return common.model;
   }
 
   /** The placements a path takes. */
   List<Placement> placements(int[] path) {
     List<Placement> taken = new ArrayList<>(path.length);
     for (int i = 0; i < path.length; i++) {
-      taken.add(layers.get(i).get(path[i]));
+      taken.add(common.layers.get(i).get(path[i]));
     }
     return taken;
   }
 
   /** How a path takes figures. */
   FigureModels modelsOf(int[] path) {
-    return new FigureModels(brief.reading(), brief.notes(), placements(path));
+    return new FigureModels(common.brief.reading(), common.brief.notes(), placements(path));
   }
 
   /** Efforts with what it costs to depart from how figures are taken elsewhere. */
@@ -145,7 +148,8 @@ final class WeighedPassage {
         Placement elsewhere = figures.of(i).get();
         after[i] = before[i].clone();
         for (int p = 0; p < after[i].length; p++) {
-          after[i][p] += model.figure(layers.get(i).get(p), elsewhere, figures.samePitch(i));
+          after[i][p] +=
+              common.model.figure(common.layers.get(i).get(p), elsewhere, figures.samePitch(i));
         }
       }
     }
@@ -166,8 +170,8 @@ final class WeighedPassage {
     double sum = 0;
     for (int i = 0; i < path.length; i++) {
       if (models.of(i).isPresent()) {
-        Placement at = layers.get(i).get(path[i]);
-        sum += model.figure(at, models.of(i).get(), models.samePitch(i));
+        Placement at = common.layers.get(i).get(path[i]);
+        sum += common.model.figure(at, models.of(i).get(), models.samePitch(i));
       }
     }
     return sum;

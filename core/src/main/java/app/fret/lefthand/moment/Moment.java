@@ -130,95 +130,50 @@ public record Moment(
         seconds, seconds, 0, MEZZO_FORTE, Signs.NONE, List.of(pitches), List.of(), 0, 0, 0);
   }
 
-  /** The same moment with one more sign. */
-  public Moment with(Sign sign) {
-    Signs more = signs.with(sign);
+  private Moment copy(
+      double silence, double level, Signs newSigns, int string, int step, int base) {
     return new Moment(
         lengthSeconds,
         previousSeconds,
-        silenceSeconds,
-        loudness,
-        more,
+        silence,
+        level,
+        newSigns,
         pitches,
         printed,
-        ownString,
-        chordStep,
-        thumbBase);
+        string,
+        step,
+        base);
+  }
+
+  /** The same moment with one more sign. */
+  public Moment with(Sign sign) {
+    Signs more = signs.with(sign);
+    return copy(silenceSeconds, loudness, more, ownString, chordStep, thumbBase);
   }
 
   /** The same moment with a string of its own. */
   public Moment withOwnString(int string) {
-    return new Moment(
-        lengthSeconds,
-        previousSeconds,
-        silenceSeconds,
-        loudness,
-        signs,
-        pitches,
-        printed,
-        string,
-        chordStep,
-        thumbBase);
+    return copy(silenceSeconds, loudness, signs, string, chordStep, thumbBase);
   }
 
   /** The same moment at a place of a broken chord. */
   public Moment withChordStep(int step) {
-    return new Moment(
-        lengthSeconds,
-        previousSeconds,
-        silenceSeconds,
-        loudness,
-        signs,
-        pitches,
-        printed,
-        ownString,
-        step,
-        thumbBase);
+    return copy(silenceSeconds, loudness, signs, ownString, step, thumbBase);
   }
 
   /** The same moment under a thumb that rests so many semitones above the open strings. */
   public Moment withThumbBase(int base) {
-    return new Moment(
-        lengthSeconds,
-        previousSeconds,
-        silenceSeconds,
-        loudness,
-        signs,
-        pitches,
-        printed,
-        ownString,
-        chordStep,
-        base);
+    return copy(silenceSeconds, loudness, signs, ownString, chordStep, base);
   }
 
   /** The same moment at another level. */
   public Moment withLoudness(double level) {
-    return new Moment(
-        lengthSeconds,
-        previousSeconds,
-        silenceSeconds,
-        level,
-        signs,
-        pitches,
-        printed,
-        ownString,
-        chordStep,
-        thumbBase);
+    return copy(silenceSeconds, level, signs, ownString, chordStep, thumbBase);
   }
 
   /** The same moment after a rest. */
   public Moment withSilence(double seconds) {
-    return new Moment(
-        lengthSeconds,
-        previousSeconds,
-        seconds,
-        loudness,
-        signs,
-        pitches,
-        printed,
-        ownString,
-        chordStep,
-        thumbBase);
+    return copy(seconds, loudness, signs, ownString, chordStep, thumbBase);
   }
 
   /**

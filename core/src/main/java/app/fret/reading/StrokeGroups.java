@@ -41,6 +41,15 @@ public record StrokeGroups(List<Span> groups) {
     return new StrokeGroups(notes.isEmpty() ? List.of() : groups);
   }
 
+  /** A stroke without the grace notes that lead into it, but for its last note. */
+  public static Span withoutGraces(Span group, List<PlayedNote> notes) {
+    int first = group.first();
+    while (first < group.last() && notes.get(first).isGrace()) {
+      first++;
+    }
+    return new Span(first, group.last());
+  }
+
   /** Whether a grace note leads to a note; the sign of the bow belongs to both. */
   private static boolean isLedTo(List<PlayedNote> notes, int note) {
     PlayedNote before = notes.get(note - 1);

@@ -2,6 +2,7 @@ package app.fret.study;
 
 import app.fret.bow.stroke.Stroke;
 import app.fret.reading.PlayedNote;
+import app.fret.reading.StrokeGroups;
 import app.fret.score.Span;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -62,11 +63,8 @@ final class BowedSlurs {
 
   /** Grace notes that lead into a stroke need no slur to be read so. */
   private boolean isSlur(Span group) {
-    int first = group.first();
-    while (first < group.last() && study.notes().get(first).isGrace()) {
-      first++;
-    }
-    return group.last() > first;
+    Span notes = StrokeGroups.withoutGraces(group, study.notes());
+    return notes.last() > notes.first();
   }
 
   private void join(List<Span> slurs) {

@@ -5,6 +5,7 @@ import app.fret.bow.stroke.StrokeKind;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.hand.Stop;
 import app.fret.reading.PlayedNote;
+import app.fret.reading.StrokeGroups;
 import app.fret.score.BowDirection;
 import app.fret.score.Directions;
 import app.fret.score.Event;
@@ -12,6 +13,7 @@ import app.fret.score.Finger;
 import app.fret.score.Note;
 import app.fret.score.Passage;
 import app.fret.score.Sounding;
+import app.fret.score.Span;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -115,11 +117,8 @@ public final class MarkedPassage {
 
   /** The sign stands over the note that grace notes lead to. */
   private int signed(Stroke stroke) {
-    int note = stroke.firstNote();
-    while (note < stroke.lastNote() && study.notes().get(note).isGrace()) {
-      note++;
-    }
-    return note;
+    Span notes = new Span(stroke.firstNote(), stroke.lastNote());
+    return StrokeGroups.withoutGraces(notes, study.notes()).first();
   }
 
   private static boolean isBowed(Stroke stroke) {

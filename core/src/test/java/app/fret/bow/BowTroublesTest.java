@@ -144,6 +144,16 @@ class BowTroublesTest {
   }
 
   @Test
+  void theSpeedThatIsToldCountsNoGraceNotes() {
+    BowLine plain = line(Music.passage("C5/16 D5/16 E5/16 r/16"), 200);
+    BowLine graced = line(Music.passage("gB4/16 C5/16 D5/16 E5/16 r/16"), 200);
+    String told = find(plain, down(.5, .52), up(.52, .5), down(.5, .52)).get(0).text();
+    assertThat(told).startsWith("Détaché at 13.3 notes a second");
+    BowTrouble trouble = find(graced, down(.5, .52), up(.52, .5), down(.5, .52)).get(0);
+    assertThat(trouble.text()).startsWith("Détaché at 13.3 notes a second");
+  }
+
+  @Test
   void aGraceNoteIsAsShortAsItIs() {
     BowLine line = line(Music.passage("C5/4 gD5/16 C5/4 r/2"), 100);
     assertThat(kinds(line, down(.3, .6), up(.6, .3))).isEmpty();

@@ -234,6 +234,15 @@ public final class BowLine {
     return brief.notes().get(notes.get(piece).number());
   }
 
+  /** A stroke without the grace notes that lead into it, but for its last piece. */
+  public Span withoutGraces(Span pieces) {
+    int first = pieces.first();
+    while (first < pieces.last() && notes.get(first).isGrace()) {
+      first++;
+    }
+    return new Span(first, pieces.last());
+  }
+
   /** A run of notes as a run of pieces. */
   public Span pieces(Span run) {
     return new Span(firstPiece[run.first()], firstPiece[run.last() + 1] - 1);

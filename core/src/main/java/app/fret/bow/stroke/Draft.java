@@ -73,11 +73,6 @@ public record Draft(
     return notes.last() - notes.first() + 1;
   }
 
-  /** Its notes a second. */
-  public double perSecond() {
-    return count() / seconds();
-  }
-
   /** The same, cut or joined at a price. */
   public Draft at(double newPrice) {
     return new Draft(notes, demand, shares, before, recipe, newPrice);

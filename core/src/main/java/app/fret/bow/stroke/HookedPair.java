@@ -43,18 +43,9 @@ public final class HookedPair {
 
   /** Whether two strokes of a note each are such a pair; grace notes lead into the first. */
   public static boolean is(BowLine line, Span first, Span second) {
-    int sole = afterGraces(line, first);
-    return sole == first.last()
+    return line.withoutGraces(first).first() == first.last()
         && second.first() == second.last()
-        && is(line, sole, second.first());
-  }
-
-  private static int afterGraces(BowLine line, Span stroke) {
-    int first = stroke.first();
-    while (first < stroke.last() && line.note(first).isGrace()) {
-      first++;
-    }
-    return first;
+        && is(line, first.last(), second.first());
   }
 
   /** Whether two notes fill a beat of three as two and one. */

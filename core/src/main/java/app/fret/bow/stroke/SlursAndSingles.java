@@ -23,7 +23,7 @@ final class SlursAndSingles {
 
   SlursAndSingles(BowLine line) {
     this.line = line;
-    this.groups = line.groups();
+    this.groups = line.groups().stream().map(line::withoutGraces).toList();
     int first = 0;
     while (first < groups.size()) {
       int last = lastOfTurns(first);
@@ -37,7 +37,7 @@ final class SlursAndSingles {
 
   /** Share of its usual bow that is left to a stroke, 1 outside such figures. */
   double share(Span notes) {
-    return shares.getOrDefault(notes, 1.0);
+    return shares.getOrDefault(line.withoutGraces(notes), 1.0);
   }
 
   private void share(int first, int last) {

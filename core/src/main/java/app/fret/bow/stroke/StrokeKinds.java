@@ -67,21 +67,12 @@ public final class StrokeKinds {
     if (first.strings().size() >= FEWEST_OF_CHORD) {
       return StrokeKind.CHORD;
     }
-    return isSlur(group) ? slurred(group, withoutGraces(span)) : single(group, sole(span));
+    return isSlur(group) ? slurred(group, line.withoutGraces(span)) : single(group, sole(span));
   }
 
   /** The note of a stroke that has no other but grace notes before it. */
   private BowedNote sole(Span span) {
-    return line.note(withoutGraces(span).first());
-  }
-
-  /** A grace note leads into a stroke and does not make another kind of it. */
-  private Span withoutGraces(Span span) {
-    int first = span.first();
-    while (first < span.last() && line.note(first).isGrace()) {
-      first++;
-    }
-    return new Span(first, span.last());
+    return line.note(line.withoutGraces(span).first());
   }
 
   private StrokeKind slurred(int group, Span span) {
@@ -207,7 +198,7 @@ public final class StrokeKinds {
   }
 
   private boolean isSlur(int group) {
-    return group >= 0 && group < groups.size() && size(withoutGraces(groups.get(group))) > 1;
+    return group >= 0 && group < groups.size() && size(line.withoutGraces(groups.get(group))) > 1;
   }
 
   private static int size(Span span) {

@@ -43,7 +43,7 @@ final class RangeTroubles {
     String text =
         words(
             "%s at %.1f notes a second; it speaks %s.",
-            capitalised(kind.words()), draft.perSecond(), speaks);
+            capitalised(kind.words()), perSecond(stroke), speaks);
     found.add(Kind.OUTSIDE_STROKE_RANGE, stroke, text, mends(stroke));
   }
 
@@ -63,11 +63,10 @@ final class RangeTroubles {
   /** Notes a second; grace notes are as short as they are and speak as part of their note. */
   private double perSecond(int stroke) {
     Span notes = path.draft(stroke).notes();
-    int spoken = 0;
-    for (int i = notes.first(); i <= notes.last(); i++) {
-      spoken += path.line().note(i).isGrace() ? 0 : 1;
-    }
-    return spoken / path.draft(stroke).seconds();
+    Span spoken = path.line().withoutGraces(notes);
+    boolean isGrace = path.line().note(notes.last()).isGrace();
+    int count = isGrace ? 0 : spoken.last() - spoken.first() + 1;
+    return count / path.draft(stroke).seconds();
   }
 
   private static boolean speaks(StrokeKind kind, double perSecond) {

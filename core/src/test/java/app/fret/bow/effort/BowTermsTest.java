@@ -12,9 +12,12 @@ import app.fret.bow.stroke.BowSchool;
 import app.fret.bow.stroke.StrokeKind;
 import app.fret.bow.stroke.StrokeProfile;
 import app.fret.bow.stroke.Way;
+import app.fret.score.Directions;
 import app.fret.score.NoteValue;
 import app.fret.score.Passage;
 import app.fret.testing.Music;
+import java.util.List;
+import org.apache.commons.numbers.fraction.Fraction;
 import org.junit.jupiter.api.Test;
 
 /** What each term says of one stroke drawn in two ways (common practice, no source). */
@@ -73,6 +76,24 @@ class BowTermsTest {
     assertThat(effort(soft, 0, "soft-start", down(0.15, 0.5))).isZero();
     BowLine loud = line(Signed.passage(NoteValue.HALF, "f", "- -"), 60);
     assertThat(effort(loud, 0, "soft-start", down(0.01, 0.4))).isZero();
+  }
+
+  @Test
+  void aSoftStrokeThatGrowsMayStartThere() {
+    Directions.Dynamic soft = new Directions.Dynamic(Fraction.ZERO, "p");
+    Directions.Dynamic loud = new Directions.Dynamic(Fraction.of(3, 4), "f");
+    Directions.Hairpin between = new Directions.Hairpin(Fraction.ZERO, Fraction.of(3, 4), true);
+    Passage passage =
+        Music.passage("(C5/4 D5/4 E5/4) F5/4")
+            .withDirections(
+                new Directions(
+                    List.of(soft, loud),
+                    List.of(between),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    List.of()));
+    assertThat(effort(line(passage, 60), 0, "soft-start", down(0.01, 0.8))).isZero();
   }
 
   @Test

@@ -1,10 +1,6 @@
 package app.fret.bench.worked;
 
-import app.fret.lefthand.LeftHandPlanner;
-import app.fret.lefthand.Route;
 import app.fret.lefthand.effort.Profiles;
-import app.fret.lefthand.fitting.Choice;
-import app.fret.lefthand.fitting.Example;
 import app.fret.lefthand.fitting.WeightFit;
 import app.fret.lefthand.fitting.Weights;
 import java.io.IOException;
@@ -14,22 +10,22 @@ import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Properties;
 import java.util.TreeMap;
-import java.util.function.Predicate;
 
 /**
- * Fits the weights of the left hand's terms to the worked passages and prints the table they make;
- * with {@code check} also how far plans agree with passages that were left out of a fit: {@code
- * [ROUNDS] [check]}. What is not the table goes to standard error.
+ * Fits the weights of the left hand's terms to the worked passages and prints the table they make:
+ * {@code [ROUNDS] [on] [check] [terms]}. With {@code on} the fit begins at the table that ships and
+ * stays near it; with {@code check} it is said too how far plans agree with passages that were left
+ * out of a fit ({@link LeftOut}), and with {@code terms} what falls without each term. What is not
+ * the table goes to standard error.
  */
 public final class FitWeights {
-  private static final int FOLDS = 5;
   private static final int DECIMALS = 3;
 
   /** What the part leaves open in the profile "as printed" is completed like this one. */
@@ -43,35 +39,48 @@ public final class FitWeights {
   /** Fits, prints the weights, and with {@code check} also fits without each part in turn. */
   public static void main(String[] args) {
     List<String> words = List.of(args);
-    int rounds =
-        words.isEmpty() ? WeightFit.Settings.USUAL.rounds() : Integer.parseInt(words.get(0));
-    List<Example> examples = new ArrayList<>();
-    for (String instrument : WorkedFile.INSTRUMENTS) {
-      for (String collection : WorkedFile.COLLECTIONS) {
-        WorkedFile.read(collection, instrument).forEach(p -> examples.add(p.example()));
-      }
+    boolean goesOn = words.contains("on");
+    WeightFit.Settings usual = goesOn ? WeightFit.Settings.NEAR : WeightFit.Settings.USUAL;
+    Optional<Integer> rounds =
+        words.stream().filter(w -> w.matches("\\d+")).map(Integer::valueOf).findFirst();
+    WeightFit.Settings settings = rounds.map(usual::withRounds).orElse(usual);
+    Weights before = goesOn ? shipped() : prior();
+    List<Lesson> lessons = Lesson.all();
+    LeftOut.report("before", lessons, before);
+    if (words.contains("terms")) {
+      TermsLeftOut.report(lessons, before);
     }
-    Weights before = prior();
-    System.err.printf(Locale.ROOT, "before: %.1f %%%n", 100 * agreement(examples, before));
-    Weights after = fit(examples, before, rounds, true);
-    System.err.printf(Locale.ROOT, "after: %.1f %%%n", 100 * agreement(examples, after));
+    Weights after = fit(lessons, before, settings, true);
+    LeftOut.report("after", lessons, after);
     print(after);
     if (words.contains("check")) {
-      check(examples, before, rounds);
+      new LeftOut(lessons, before, settings).report();
     }
   }
 
   /** The weights a player would accept before any fit, from the table beside this class. */
   static Weights prior() {
+    return read(FitWeights.class, "prior.properties");
+  }
+
+  /** The weights that ship. */
+  static Weights shipped() {
+    return read(Profiles.class, "profiles.properties");
+  }
+
+  private static Weights read(Class<?> beside, String name) {
     Properties table = new Properties();
-    try (InputStream in = FitWeights.class.getResourceAsStream("prior.properties")) {
+    try (InputStream in = beside.getResourceAsStream(name)) {
       table.load(new InputStreamReader(in, StandardCharsets.UTF_8));
     } catch (IOException e) {
-      throw new UncheckedIOException("the table of prior weights cannot be read", e);
+      throw new UncheckedIOException("the weights in " + name + " cannot be read", e);
     }
     Map<String, Double> terms = new HashMap<>();
     Map<String, Map<String, Double>> profiles = new HashMap<>();
     for (String key : table.stringPropertyNames()) {
+      if (key.endsWith(".label")) {
+        continue;
+      }
       String[] parts = key.split("\\.");
       double weight = Double.parseDouble(table.getProperty(key));
       if (parts[0].equals("term")) {
@@ -83,40 +92,16 @@ public final class FitWeights {
     return new Weights(terms, profiles);
   }
 
-  private static Weights fit(List<Example> examples, Weights before, int rounds, boolean aloud) {
-    WeightFit.Settings usual = WeightFit.Settings.USUAL;
-    WeightFit.Settings settings =
-        new WeightFit.Settings(
-            rounds, usual.margin(), usual.step(), usual.pull(), usual.mostChange());
-    return new WeightFit(examples, before, settings)
+  /** The weights a fit to these passages finds. */
+  static Weights fit(
+      List<Lesson> lessons, Weights before, WeightFit.Settings settings, boolean aloud) {
+    return new WeightFit(lessons.stream().map(Lesson::example).toList(), before, settings)
         .run(
             (round, loss) -> {
-              if (aloud && round % 10 == 9) {
-                System.err.printf(Locale.ROOT, "round %d: mean loss %.3f%n", round + 1, loss);
+              if (aloud) {
+                System.err.printf(Locale.ROOT, "round %d: mean loss %.4f%n", round + 1, loss);
               }
             });
-  }
-
-  /** The mean share of chosen notes that plans take as chosen. */
-  static double agreement(List<Example> examples, Weights weights) {
-    return examples.parallelStream()
-        .mapToDouble(example -> agreement(example, weights))
-        .average()
-        .orElse(0);
-  }
-
-  private static double agreement(Example example, Weights weights) {
-    Route route =
-        new LeftHandPlanner(
-                example.brief().player(), weights.profile(Profiles.named(example.profile())))
-            .prepare(example.brief())
-            .best();
-    return example.ways().stream().mapToDouble(way -> share(way, route)).max().orElseThrow();
-  }
-
-  private static double share(List<Choice> way, Route route) {
-    long met = way.stream().filter(c -> c.isMetBy(route.placements().get(c.note()))).count();
-    return (double) met / way.size();
   }
 
   /** Prints the table as it ships, to take the place of profiles.properties. */
@@ -154,29 +139,5 @@ public final class FitWeights {
                         .setScale(DECIMALS, RoundingMode.HALF_EVEN)
                         .stripTrailingZeros()
                         .toPlainString()));
-  }
-
-  private static void check(List<Example> examples, Weights before, int rounds) {
-    double sum = 0;
-    for (int fold = 0; fold < FOLDS; fold++) {
-      List<Example> kept = new ArrayList<>();
-      List<Example> left = new ArrayList<>();
-      for (int i = 0; i < examples.size(); i++) {
-        (i % FOLDS == fold ? left : kept).add(examples.get(i));
-      }
-      sum += agreement(left, fit(kept, before, rounds, false));
-    }
-    System.err.printf(
-        Locale.ROOT, "left out by passage, %d parts: %.1f %%%n", FOLDS, 100 * sum / FOLDS);
-    for (String instrument : WorkedFile.INSTRUMENTS) {
-      Predicate<Example> isOf = e -> e.brief().player().instrument().name().equals(instrument);
-      List<Example> left = examples.stream().filter(isOf).toList();
-      List<Example> kept = examples.stream().filter(isOf.negate()).toList();
-      System.err.printf(
-          Locale.ROOT,
-          "%s left out: %.1f %%%n",
-          instrument,
-          100 * agreement(left, fit(kept, before, rounds, false)));
-    }
   }
 }

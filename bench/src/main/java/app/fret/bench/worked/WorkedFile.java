@@ -11,10 +11,11 @@ import java.util.Optional;
 /**
  * Reads files of worked passages.
  *
- * <p>A passage begins with {@code passage ID INSTRUMENT PROFILE [OPTION VALUE]}. Then {@code why}
- * and its reason, the music as an ABC tune from its {@code X:} on, {@code want} and the notes that
- * are agreed on, each as {@code NUMBER=STRINGS:FINGERS} with fingers that serve as well after a
- * bar; {@code or} begins a whole other way. An empty line ends it; {@code #} begins a remark.
+ * <p>A passage begins with {@code passage ID INSTRUMENT PROFILE [OPTION VALUE]}. Then {@code rule}
+ * and the name of the rule its group tests, where it has one, {@code why} and its reason, the music
+ * as an ABC tune from its {@code X:} on, {@code want} and the notes that are agreed on, each as
+ * {@code NUMBER=STRINGS:FINGERS} with fingers that serve as well after a bar; {@code or} begins a
+ * whole other way. An empty line ends it; {@code #} begins a remark.
  */
 public final class WorkedFile {
   /** The instruments there are files for. */
@@ -65,11 +66,14 @@ public final class WorkedFile {
 
   private static WorkedPassage passage(List<String> block) {
     String[] head = block.get(0).split(" ");
+    Optional<String> rule = Optional.empty();
     String why = "";
     StringBuilder music = new StringBuilder();
     List<List<Want>> ways = new ArrayList<>();
     for (String line : block.subList(1, block.size())) {
-      if (line.startsWith("why ")) {
+      if (line.startsWith("rule ")) {
+        rule = Optional.of(line.substring("rule ".length()));
+      } else if (line.startsWith("why ")) {
         why = line.substring("why ".length());
       } else if (line.startsWith("want ") || line.startsWith("or ")) {
         ways.add(wants(line));
@@ -78,7 +82,7 @@ public final class WorkedFile {
       }
     }
     Optional<String> school = head.length > 4 ? Optional.of(head[5]) : Optional.empty();
-    return new WorkedPassage(head[1], head[2], head[3], school, music.toString(), ways, why);
+    return new WorkedPassage(head[1], head[2], head[3], school, rule, music.toString(), ways, why);
   }
 
   private static List<Want> wants(String line) {

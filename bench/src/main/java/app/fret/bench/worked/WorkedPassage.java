@@ -24,6 +24,7 @@ import java.util.Optional;
  * @param instrument instrument it is for
  * @param profile the profile it is asked under
  * @param school the bass school, where it is not the usual one
+ * @param rule the rule that its group tests, where it belongs to one
  * @param music the passage as an ABC tune
  * @param ways what is agreed on; where there are several, any of them will do as a whole
  * @param why the reason in one line
@@ -33,6 +34,7 @@ public record WorkedPassage(
     String instrument,
     String profile,
     Optional<String> school,
+    Optional<String> rule,
     String music,
     List<List<Want>> ways,
     String why) {

@@ -7,6 +7,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class WorkedFileTest {
   private static final String TEXT =
@@ -14,6 +16,7 @@ class WorkedFileTest {
       # A remark.
 
       passage low-turn bass secure bass-school 1-3-4
+      rule turns
       why One hand holds it.
       X:1
       T:low-turn
@@ -27,10 +30,11 @@ class WorkedFileTest {
       """;
 
   @Test
-  void aPassageIsReadWithItsMusicItsWaysAndItsSchool() {
+  void aPassageIsReadWithItsMusicItsWaysItsRuleAndItsSchool() {
     WorkedPassage passage = WorkedFile.parse(TEXT).get(0);
     assertThat(passage.id()).isEqualTo("low-turn");
     assertThat(passage.school()).contains("1-3-4");
+    assertThat(passage.rule()).contains("turns");
     assertThat(passage.why()).isEqualTo("One hand holds it.");
     assertThat(passage.ways())
         .extracting(List::toString)
@@ -43,6 +47,24 @@ class WorkedFileTest {
     WorkedPassage passage = WorkedFile.parse(TEXT).get(0);
     assertThat(passage.agreement(passage.study().leftHand())).isEqualTo(1);
     assertThat(passage.misses(passage.study().leftHand())).isEmpty();
+  }
+
+  /** What a fit counts is what {@code ./fret bench agreement} counts. */
+  @ParameterizedTest
+  @ValueSource(strings = {"violin", "viola", "cello", "bass"})
+  void aFitCountsAgreementAsAPlanDoes(String instrument) {
+    WorkedPassage passage = WorkedFile.read("scales", instrument).get(0);
+    Lesson lesson = new Lesson("scales", passage, passage.example());
+    assertThat(lesson.agreement(FitWeights.shipped()))
+        .isEqualTo(passage.agreement(passage.study().leftHand()));
+  }
+
+  @Test
+  void everyGroupTestsARuleThatIsNamed() {
+    for (String instrument : WorkedFile.INSTRUMENTS) {
+      assertThat(WorkedFile.read("groups", instrument)).allMatch(p -> p.rule().isPresent());
+      assertThat(WorkedFile.read("hard", instrument)).noneMatch(p -> p.rule().isPresent());
+    }
   }
 
   @Test

@@ -8,6 +8,7 @@ import static app.fret.lefthand.effort.Ways.turn;
 import static app.fret.lefthand.effort.Ways.way;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fret.lefthand.effort.finger.WrittenTrillTerm;
 import app.fret.lefthand.effort.term.Trail;
 import app.fret.lefthand.effort.term.Turn;
 import app.fret.lefthand.hand.Placement;
@@ -62,6 +63,20 @@ class FingerTermsTest {
     assertThat(weak).isPositive();
     assertThat(move(VIOLIN, "written-trill", trill, third, open)).isGreaterThan(weak);
     assertThat(move(VIOLIN, "written-trill", FAST, third, fourth)).isZero();
+  }
+
+  @Test
+  void whatIsWrongWithAWrittenTrillIsSaidOfItsFingers() {
+    Moment trill = FAST.with(Moment.Sign.WRITTEN_TRILL);
+    Placement second = way(VIOLIN, "C5", 2, 2, Finger.SECOND);
+    Placement third = way(VIOLIN, "D5", 2, 2, Finger.THIRD);
+    Placement fourth = way(VIOLIN, "E5", 2, 2, Finger.FOURTH);
+    Placement open = way(VIOLIN, "A4", 2, 2, Finger.OPEN);
+    Placement across = way(VIOLIN, "E5", 2, 1, Finger.OPEN);
+    WrittenTrillTerm term = new WrittenTrillTerm();
+    assertThat(term.reason(trill, third, fourth)).contains("on 3 and 4 is weaker");
+    assertThat(term.reason(trill, open, second)).contains("on an open string");
+    assertThat(term.reason(trill, third, across)).contains("two fingers of one string");
   }
 
   @Test

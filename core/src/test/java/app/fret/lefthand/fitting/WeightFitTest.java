@@ -23,7 +23,8 @@ import org.junit.jupiter.api.Test;
 
 class WeightFitTest {
   private static final Player PLAYER = Player.of("", Instruments.named("violin"));
-  private static final WeightFit.Settings SHORT = new WeightFit.Settings(40, 0.3, 0.15, 0.01, 2);
+  private static final WeightFit.Settings SHORT =
+      new WeightFit.Settings(40, 0.3, 0.15, 0.01, 2, Double.POSITIVE_INFINITY);
   private static final Weights PLAIN =
       new Weights(Map.of(), Map.of("secure", Map.of("open-string", 1.0)));
 
@@ -61,6 +62,20 @@ class WeightFitTest {
     assertThat(losses.get(39)).isLessThan(losses.get(0));
     Route after = prepared(brief, fitted).route((note, at) -> 0);
     assertThat(first).allMatch(c -> c.isMetBy(after.placements().get(c.note())));
+  }
+
+  /** A way far off lacks a rule; no weight should be bent for it. */
+  @Test
+  void aWayThatIsDearerThanTheMostLossIsNotLearnedFrom() {
+    Brief brief = brief("G4/8 A4/8 B4/8 A4/8 G4/8 A4/8 B4/8 C5/8");
+    Example far =
+        new Example("far", brief, "secure", List.of(List.of(new By(0, Finger.FOURTH, 4))));
+    WeightFit.Settings near = new WeightFit.Settings(4, 0.3, 0.15, 0.01, 2, 0.01);
+    assertThat(new WeightFit(List.of(far), PLAIN, near).run((round, loss) -> {})).isEqualTo(PLAIN);
+    WeightFit.Settings any =
+        new WeightFit.Settings(4, 0.3, 0.15, 0.01, 2, Double.POSITIVE_INFINITY);
+    assertThat(new WeightFit(List.of(far), PLAIN, any).run((round, loss) -> {}))
+        .isNotEqualTo(PLAIN);
   }
 
   @Test

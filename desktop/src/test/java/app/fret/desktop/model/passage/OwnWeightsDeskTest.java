@@ -10,6 +10,7 @@ import app.fret.leaning.OwnWeights;
 import app.fret.leaning.Side;
 import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.LeftHandPlan.OtherWay;
+import app.fret.lefthand.LikeNotes;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -65,6 +66,21 @@ class OwnWeightsDeskTest extends OverDemo {
         .matches(
             "Crossing of strings now at 0\\.\\d\\d of its weight\\. You kept ways with more of it"
                 + " \\d times, with less (never|once|\\d times)\\.");
+  }
+
+  /** A pin that holds in every figure alike is one choice of the player's. */
+  @Test
+  void aPinThatHoldsForLikeFiguresIsLearnedOnce() {
+    LikeNotes like = new LikeNotes(passage().study().brief());
+    NotePlan note =
+        passage().study().leftHand().notes().stream()
+            .filter(n -> !like.equalTo(n.note().number()).isEmpty())
+            .filter(n -> !n.otherWays().isEmpty())
+            .findFirst()
+            .orElseThrow();
+    passage().leftHand().pinWay(note.note().number(), note.otherWays().get(0).placement());
+    assertThat(passage().study().choices().pins()).hasSizeGreaterThan(1);
+    assertThat(book.keptWays(passage().opened().owner().id(), Side.LEFT_HAND)).hasSize(1);
   }
 
   @Test

@@ -7,6 +7,7 @@ import app.fret.lefthand.PinAt;
 import app.fret.score.Finger;
 import java.util.List;
 import javafx.scene.control.Labeled;
+import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 
@@ -17,7 +18,7 @@ class LikeFigureJourneyTest extends Journey {
 
   @Test
   void theFingerOfOneFigureIsPinnedInTheOthersByAButton(FxRobot robot) throws Exception {
-    addScore(robot, SEQUENCE, "112");
+    addScore(robot, SEQUENCE, "80");
     robot.interact(() -> passage().select(1));
     robot.interact(() -> passage().leftHand().pin(Pin.finger(1, Finger.THIRD)));
     waitFor(() -> robot.lookup("#pin-like").tryQuery().isPresent());
@@ -29,7 +30,7 @@ class LikeFigureJourneyTest extends Journey {
     assertThat(passage().study().choices().pins()).containsAll(before);
     assertThat(passage().study().leftHand().notes().get(1).placement().top().finger())
         .isEqualTo(Finger.THIRD);
-    robot.interact(() -> passage().undo());
+    robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
     waitFor(() -> passage().study().choices().pins().equals(before));
   }
 }

@@ -3,10 +3,13 @@ package app.fret.practice.programme;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.LoggedPass;
+import app.fret.practice.schedule.Sparing;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -35,6 +38,39 @@ public record DayTask(int number, String name, Card card, int passesDone, boolea
       tasks.add(new DayTask(tasks.size(), name, card, taken, full || ticked.contains(name)));
     }
     return tasks;
+  }
+
+  /**
+   * The same where something hurt since: what is done stays, what is left goes easier or is taken
+   * off.
+   *
+   * @param sparings what is spared, by the ids of the items in which something hurt
+   */
+  static List<DayTask> eased(List<DayTask> tasks, Map<String, Sparing> sparings, LocalDate day) {
+    List<DayTask> left = new ArrayList<>();
+    for (DayTask task : tasks) {
+      if (isNeedless(task, left)) {
+        continue;
+      }
+      Sparing sparing = task.card().item().map(Item::id).map(sparings::get).orElse(Sparing.NONE);
+      Optional<Card> card =
+          task.isDone() ? Optional.of(task.card()) : sparing.ease(task.card(), day);
+      card.ifPresent(
+          c ->
+              left.add(new DayTask(left.size(), task.name(), c, task.passesDone(), task.isDone())));
+    }
+    int last = left.size() - 1;
+    return last >= 0 && isUndoneBreak(left.get(last)) ? left.subList(0, last) : left;
+  }
+
+  /** A break after a break, or before anything was played. */
+  private static boolean isNeedless(DayTask task, List<DayTask> before) {
+    boolean isAfterPlaying = !before.isEmpty() && before.get(before.size() - 1).card().isPlayed();
+    return isUndoneBreak(task) && !isAfterPlaying;
+  }
+
+  private static boolean isUndoneBreak(DayTask task) {
+    return !task.card().isPlayed() && !task.isDone();
   }
 
   /** Breaks are alike: they are told apart by how many come before. */

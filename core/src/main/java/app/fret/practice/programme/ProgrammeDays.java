@@ -6,11 +6,13 @@ import app.fret.practice.schedule.Kinships;
 import app.fret.practice.schedule.Learner;
 import app.fret.practice.schedule.LoggedPass;
 import app.fret.practice.schedule.Schedule;
+import app.fret.practice.schedule.Sparing;
 import app.fret.reading.Material;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * The days of a programme.
@@ -41,7 +43,8 @@ public record ProgrammeDays(
 
   /**
    * A day's cards. They are planned from the log up to the night before, so that they stay through
-   * the day; what was played on it fills them.
+   * the day; what was played on it fills them. Where something hurt on it, what is left of that
+   * passage goes easier from then on, or not at all.
    *
    * @param ticked names of those that were ticked off
    */
@@ -49,7 +52,17 @@ public record ProgrammeDays(
     List<LoggedPass> before = log.stream().filter(p -> p.date().isBefore(day)).toList();
     ProgrammeDays lastNight = new ProgrammeDays(learner, items, materials, before, seed);
     List<Card> cards = lastNight.from(day, 1).days().get(0).cards();
-    return DayTask.of(cards, playedOn(day), ticked);
+    List<DayTask> tasks = DayTask.of(cards, playedOn(day), ticked);
+    boolean hurts = playedOn(day).stream().anyMatch(LoggedPass::hurts);
+    return hurts ? DayTask.eased(tasks, sparings(day), day) : tasks;
+  }
+
+  /** What is spared in each item, by its id, of all in which something hurt on a day. */
+  private Map<String, Sparing> sparings(LocalDate day) {
+    Schedule now = from(day, 1);
+    return now.items().stream()
+        .filter(i -> i.standing().sparing().hurtOn(day))
+        .collect(Collectors.toMap(i -> i.item().id(), i -> i.standing().sparing()));
   }
 
   /** What was played on a day. */

@@ -15,6 +15,7 @@ import java.util.OptionalDouble;
  * @param reason why, in one line
  * @param spot place it is for, if it is for one
  * @param drill name of the drill, of a drill card
+ * @param easing how it goes easier since something hurt
  */
 public record Card(
     CardKind kind,
@@ -25,7 +26,22 @@ public record Card(
     int minutes,
     String reason,
     Optional<Spot> spot,
-    Optional<String> drill) {
+    Optional<String> drill,
+    Easing easing) {
+
+  /** One of a passage in which nothing hurt. */
+  public Card(
+      CardKind kind,
+      Optional<Item> item,
+      int visit,
+      OptionalDouble perMinute,
+      int passes,
+      int minutes,
+      String reason,
+      Optional<Spot> spot,
+      Optional<String> drill) {
+    this(kind, item, visit, perMinute, passes, minutes, reason, spot, drill, Easing.NONE);
+  }
 
   static Card plain(CardKind kind, Optional<Item> item, int visit, int minutes, String reason) {
     return new Card(
@@ -43,13 +59,19 @@ public record Card(
   /** The same with more to its reason. */
   Card saying(String more) {
     return new Card(
-        kind, item, visit, perMinute, passes, minutes, reason + "; " + more, spot, drill);
+        kind, item, visit, perMinute, passes, minutes, reason + "; " + more, spot, drill, easing);
+  }
+
+  /** The same, easier, at another tempo. */
+  Card eased(Easing by, OptionalDouble newPerMinute) {
+    return new Card(kind, item, visit, newPerMinute, passes, minutes, reason, spot, drill, by);
   }
 
   /** A part of it that takes fewer minutes. */
   Card part(int partMinutes) {
     int partPasses = Math.max(passes == 0 ? 0 : 1, passes * partMinutes / minutes);
-    return new Card(kind, item, visit, perMinute, partPasses, partMinutes, reason, spot, drill);
+    return new Card(
+        kind, item, visit, perMinute, partPasses, partMinutes, reason, spot, drill, easing);
   }
 
   /**

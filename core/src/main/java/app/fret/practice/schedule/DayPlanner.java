@@ -102,7 +102,9 @@ final class DayPlanner {
 
   /** One cold pass of each passage that is due for one, in an order drawn for the day. */
   private List<Card> mocks(LocalDate date, int playing) {
-    List<Work> due = new ArrayList<>(passages.stream().filter(w -> w.isMockDay(date)).toList());
+    List<Work> due =
+        new ArrayList<>(
+            passages.stream().filter(w -> w.isMockDay(date) && w.sparing().isEmpty()).toList());
     due.sort(
         Comparator.comparingLong((Work w) -> drawn(date, w.item().id()))
             .thenComparing(w -> w.item().id()));
@@ -166,10 +168,12 @@ final class DayPlanner {
   }
 
   private void allot(LocalDate date, int minutes, Map<Work, Integer> into, List<Card> mocks) {
-    List<Work> climbing = passages.stream().filter(w -> !w.isOver(date) && !w.isReady()).toList();
+    List<Work> playable =
+        passages.stream().filter(w -> !w.isOver(date) && !w.sparing().isOff(date)).toList();
+    List<Work> climbing = playable.stream().filter(w -> !w.isReady()).toList();
     List<Work> ready =
-        passages.stream()
-            .filter(w -> !w.isOver(date) && w.isReady() && !isMock(w, mocks))
+        playable.stream()
+            .filter(w -> w.isReady() && !isMock(w, mocks))
             .sorted(
                 Comparator.comparingDouble((Work w) -> w.standing().coldShare())
                     .thenComparing(w -> w.lastSpare().orElse(LocalDate.MIN))
@@ -186,6 +190,7 @@ final class DayPlanner {
     }
     left = allotClimbing(date, left, climbing, into);
     spendSpare(date, left, ready, climbing, into);
+    into.replaceAll((work, m) -> work.sparing().isHalved(date) ? Math.max(1, m / 2) : m);
   }
 
   private static boolean isMock(Work work, List<Card> mocks) {
@@ -283,8 +288,8 @@ final class DayPlanner {
       Work work = next.get().work();
       List<Card> visit =
           new Visit(work, date, number, next.get().minutes(), next.get().isFirst(), learner)
-              .cards();
-      cards.addAll(next.get().isFirst() ? withKin(visit, date) : visit);
+              .cards().stream().flatMap(c -> work.sparing().ease(c, date).stream()).toList();
+      cards.addAll(next.get().isFirst() && !visit.isEmpty() ? withKin(visit, date) : visit);
       last = Optional.of(work.item());
     }
     return cards;

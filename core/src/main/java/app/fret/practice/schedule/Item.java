@@ -24,6 +24,7 @@ import java.util.Optional;
  * @param minutes minutes it takes when it comes up; of all but passages
  * @param spots its hard places, hardest first
  * @param trial two ways that are being tried, if any are
+ * @param putBack what hurt twice and was put back by the player
  */
 public record Item(
     String id,
@@ -38,7 +39,40 @@ public record Item(
     String chunkWords,
     int minutes,
     List<Spot> spots,
-    Optional<Tried> trial) {
+    Optional<Tried> trial,
+    List<PutBack> putBack) {
+  /** One of which nothing had to be put back. */
+  public Item(
+      String id,
+      String title,
+      Kind kind,
+      Tempo target,
+      double cleanPerMinute,
+      Gate gate,
+      Optional<LocalDate> due,
+      double passSeconds,
+      double chunkSeconds,
+      String chunkWords,
+      int minutes,
+      List<Spot> spots,
+      Optional<Tried> trial) {
+    this(
+        id,
+        title,
+        kind,
+        target,
+        cleanPerMinute,
+        gate,
+        due,
+        passSeconds,
+        chunkSeconds,
+        chunkWords,
+        minutes,
+        spots,
+        trial,
+        List.of());
+  }
+
   /** What an item is. */
   public enum Kind {
     PASSAGE(CardKind.LADDER),
@@ -59,11 +93,31 @@ public record Item(
 
   public Item {
     spots = List.copyOf(spots);
+    putBack = List.copyOf(putBack);
     boolean isPassage = kind == Kind.PASSAGE;
     if (isPassage && passSeconds <= 0 || !isPassage && minutes < 1) {
       throw new IllegalArgumentException(
           title + " needs " + (isPassage ? "music that lasts" : "minutes of its own"));
     }
+  }
+
+  /** The same after the player put something back. */
+  public Item withPutBack(List<PutBack> back) {
+    return new Item(
+        id,
+        title,
+        kind,
+        target,
+        cleanPerMinute,
+        gate,
+        due,
+        passSeconds,
+        chunkSeconds,
+        chunkWords,
+        minutes,
+        spots,
+        trial,
+        back);
   }
 
   /** Whether it has music, a ladder and a readiness. */

@@ -12,6 +12,7 @@ import java.util.Optional;
  * @param forecast the day it will be ready; empty where that cannot be told yet
  * @param state where that leaves it
  * @param warning what to know, in a sentence; empty where there is nothing
+ * @param care what is spared since something hurt, in sentences; empty where nothing did
  */
 public record ItemOutlook(
     Item item,
@@ -19,7 +20,8 @@ public record ItemOutlook(
     Optional<LocalDate> readyBy,
     Optional<Forecast> forecast,
     State state,
-    Optional<String> warning) {
+    Optional<String> warning,
+    Optional<String> care) {
   /** What cannot be told yet is not told, nor when what is ready will be. */
   public ItemOutlook {
     if (state == State.UNKNOWN || state == State.READY) {

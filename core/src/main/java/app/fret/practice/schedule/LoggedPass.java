@@ -55,6 +55,32 @@ public record LoggedPass(
         item, date, inOther, clean, seconds, cold, spot, spotLeftOut, hurts, card, hits);
   }
 
+  /** The same where nobody said at which spot. */
+  LoggedPass withoutSpot() {
+    return new LoggedPass(
+        item,
+        date,
+        perMinute,
+        clean,
+        seconds,
+        cold,
+        Optional.empty(),
+        spotLeftOut,
+        hurts,
+        card,
+        hits);
+  }
+
+  /** Whether it was clean; what hurt is neither clean nor a miss. */
+  public boolean isClean() {
+    return clean && !hurts;
+  }
+
+  /** Whether it missed; what hurt is no miss. */
+  public boolean isMiss() {
+    return !clean && !hurts;
+  }
+
   /** Whether it counts for the gate, for readiness and for the forecast. */
   boolean countsForTempo() {
     return card.isWholePass() && !spotLeftOut && !hurts;

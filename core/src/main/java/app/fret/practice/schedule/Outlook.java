@@ -39,12 +39,24 @@ final class Outlook {
     Optional<LocalDate> readyBy = standing.item().readyBy(standing.plannedOn(today));
     if (!standing.item().isPassage()) {
       return new ItemOutlook(
-          standing.item(), standing, readyBy, Optional.empty(), State.UNKNOWN, Optional.empty());
+          standing.item(),
+          standing,
+          readyBy,
+          Optional.empty(),
+          State.UNKNOWN,
+          Optional.empty(),
+          Optional.empty());
     }
     Optional<Forecast> forecast = Forecast.of(standing, today);
     State state = state(standing, readyBy, forecast);
     return new ItemOutlook(
-        standing.item(), standing, readyBy, forecast, state, warning(standing, state, forecast));
+        standing.item(),
+        standing,
+        readyBy,
+        forecast,
+        state,
+        warning(standing, state, forecast),
+        standing.sparing().sentence(today));
   }
 
   private State state(Standing standing, Optional<LocalDate> readyBy, Optional<Forecast> forecast) {

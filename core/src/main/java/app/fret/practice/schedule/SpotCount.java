@@ -12,10 +12,17 @@ import java.util.Optional;
  * @param spot the spot
  * @param today hits today
  * @param inARow hits since anything else was played
+ * @param cap how often it may be played
  */
-public record SpotCount(Spot spot, int today, int inARow) {
+public record SpotCount(Spot spot, int today, int inARow, Cap cap) {
   /** What it may be played at most (common practice, no source). */
   public static final Cap CAP = Cap.USUAL;
+
+  /** The same for one that comes back after it hurt. */
+  public static final Cap HALF_CAP = new Cap(CAP.inARow() / 2, CAP.aDay() / 2);
+
+  /** For one that rests: not at all. */
+  public static final Cap NOT_AT_ALL = new Cap(0, 0);
 
   /**
    * Counts a spot.
@@ -24,6 +31,11 @@ public record SpotCount(Spot spot, int today, int inARow) {
    * @param log passes of the day of all items, in the order they were played
    */
   public static SpotCount of(String item, Spot spot, List<LoggedPass> log) {
+    return of(item, spot, log, CAP);
+  }
+
+  /** The same with how often the spot may be played. */
+  public static SpotCount of(String item, Spot spot, List<LoggedPass> log, Cap cap) {
     int today = 0;
     int inARow = 0;
     for (LoggedPass pass : log) {
@@ -31,7 +43,7 @@ public record SpotCount(Spot spot, int today, int inARow) {
       today += hits;
       inARow = hits == 0 ? 0 : inARow + hits;
     }
-    return new SpotCount(spot, today, inARow);
+    return new SpotCount(spot, today, inARow, cap);
   }
 
   /** A drill is of one spot; all other passes go through every spot that is not left out. */
@@ -44,11 +56,11 @@ public record SpotCount(Spot spot, int today, int inARow) {
 
   /** Whether it has been played often enough for now: the next pass goes without it. */
   public boolean isFull() {
-    return inARow >= CAP.inARow() || isFullForToday();
+    return inARow >= cap.inARow() || isFullForToday();
   }
 
   /** Whether it has been played often enough for today. */
   public boolean isFullForToday() {
-    return today >= CAP.aDay();
+    return today >= cap.aDay();
   }
 }

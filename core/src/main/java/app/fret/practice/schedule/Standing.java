@@ -32,7 +32,7 @@ public final class Standing {
   private boolean gateIsPassed;
   private final Map<String, Double> spotScores = new LinkedHashMap<>();
   private final Map<String, Integer> cardsOfSpot = new LinkedHashMap<>();
-  private final List<String> restingSpots = new ArrayList<>();
+  private final Sparing sparing;
   private final List<LocalDate> rhythmDays = new ArrayList<>();
 
   /**
@@ -45,8 +45,9 @@ public final class Standing {
    */
   private record Heard(LoggedPass pass, double share, boolean isOwn, boolean opens) {}
 
-  private Standing(Item item, List<Heard> passes, LocalDate today) {
+  private Standing(Item item, List<Heard> passes) {
     this.item = item;
+    this.sparing = sparing(item, passes);
     double target = item.target().perMinute();
     this.theta0 = Math.max(Math.log(Math.min(1, item.cleanPerMinute() / target)), Math.log(0.5));
     this.theta = theta0;
@@ -55,7 +56,7 @@ public final class Standing {
     Map<LocalDate, List<Heard>> byDay = new TreeMap<>();
     passes.forEach(p -> byDay.computeIfAbsent(p.pass().date(), d -> new ArrayList<>()).add(p));
     for (Map.Entry<LocalDate, List<Heard>> day : byDay.entrySet()) {
-      now = take(day.getKey(), day.getValue(), now, today);
+      now = take(day.getKey(), day.getValue(), now);
     }
     this.climb = now;
   }
@@ -91,10 +92,20 @@ public final class Standing {
         heard.add(new Heard(own ? pass : pass.inBeatOf(item, played), share, own, opens));
       }
     }
-    return new Standing(item, heard, today);
+    return new Standing(item, heard);
   }
 
-  private Climb take(LocalDate day, List<Heard> passes, Climb before, LocalDate today) {
+  /** What hurts in another item of the same music is known by no bar of this one. */
+  private static Sparing sparing(Item item, List<Heard> passes) {
+    List<LoggedPass> own =
+        passes.stream()
+            .filter(h -> h.isOwn() || h.opens())
+            .map(h -> h.isOwn() ? h.pass() : h.pass().withoutSpot())
+            .toList();
+    return Sparing.of(own, item.putBack());
+  }
+
+  private Climb take(LocalDate day, List<Heard> passes, Climb before) {
     Climb now = before;
     double seconds = 0;
     for (Heard heard : passes) {
@@ -110,7 +121,7 @@ public final class Standing {
         gateIsPassed |= now.isDone();
       }
       if (heard.isOwn()) {
-        mark(pass, day.equals(today));
+        mark(pass);
       }
     }
     dose += Model.dose(seconds / 60);
@@ -133,18 +144,13 @@ public final class Standing {
     return pass.perMinute() >= item.target().perMinute() - 1e-6;
   }
 
-  private void mark(LoggedPass pass, boolean today) {
+  /** What hurts is no miss: it says nothing of how well the spot goes. */
+  private void mark(LoggedPass pass) {
     spotScores.replaceAll((spot, score) -> score * Model.figure("spot.fades"));
-    if (pass.spot().isPresent()) {
-      String spot = pass.spot().get();
-      if (!pass.clean()) {
-        spotScores.merge(spot, 1.0, Double::sum);
-      }
-      if (pass.hurts() && today) {
-        restingSpots.add(spot);
-      }
+    if (pass.spot().isPresent() && pass.isMiss()) {
+      spotScores.merge(pass.spot().get(), 1.0, Double::sum);
     }
-    if (pass.card() == CardKind.DRILL && pass.clean() && pass.spot().isPresent()) {
+    if (pass.card() == CardKind.DRILL && pass.isClean() && pass.spot().isPresent()) {
       cardsOfSpot.merge(pass.spot().get(), 1, Integer::sum);
       spotScores.computeIfPresent(
           pass.spot().get(), (spot, score) -> score * Model.figure("spot.after-drill"));
@@ -244,11 +250,11 @@ public final class Standing {
     return !gateIsPassed && contactsSinceHighest >= Model.count("plateau.contact-days");
   }
 
-  /** The spot that misses most, if it misses enough for a drill and does not rest today. */
+  /** The spot that misses most, if it misses enough for a drill and nothing hurt near it. */
   Optional<String> missingSpot() {
     return spotScores.entrySet().stream()
         .filter(e -> e.getValue() >= Model.figure("spot.drill-from"))
-        .filter(e -> !restingSpots.contains(e.getKey()))
+        .filter(e -> !sparing.spares(e.getKey()))
         .max(Map.Entry.comparingByValue())
         .map(Map.Entry::getKey);
   }
@@ -257,9 +263,9 @@ public final class Standing {
     return spotScores.getOrDefault(spot, 0.0);
   }
 
-  /** Spots that hurt or tired today. */
-  public List<String> restingSpots() {
-    return List.copyOf(restingSpots);
+  /** What is spared after something hurt. */
+  public Sparing sparing() {
+    return sparing;
   }
 
   int cardsOf(String spot) {

@@ -23,6 +23,10 @@ final class Visit {
   private final int number;
   private final Learner learner;
   private final boolean isFirst;
+
+  /** Whether something hurt: what goes through everything at its own tempo waits then. */
+  private final boolean isSpared;
+
   private final List<Card> cards = new ArrayList<>();
   private int left;
 
@@ -38,6 +42,7 @@ final class Visit {
     this.learner = learner;
     this.isFirst = isFirst;
     this.left = minutes;
+    this.isSpared = !work.sparing().isEmpty();
   }
 
   List<Card> cards() {
@@ -48,19 +53,19 @@ final class Visit {
       return cards;
     }
     if (work.isReady()) {
-      item.trial().filter(t -> isFirst).ifPresent(this::addTrial);
+      item.trial().filter(t -> isFirst && !isSpared).ifPresent(this::addTrial);
       add(CardKind.UPKEEP, left, item.target().perMinute(), upkeepReason());
       return cards;
     }
-    if (isFirst && work.standing().hasPassedTheTarget()) {
+    if (isFirst && work.standing().hasPassedTheTarget() && !isSpared) {
       addColdRun();
     }
-    if (isFirst && item.trial().isPresent()) {
+    if (isFirst && item.trial().isPresent() && !isSpared) {
       addTrial(item.trial().get());
     } else {
       addDrill();
     }
-    if (isFirst) {
+    if (isFirst && !isSpared) {
       addRhythm();
     }
     if (left > 0) {
@@ -154,7 +159,7 @@ final class Visit {
     boolean isItsDay =
         work.standing().contacts().size() % Model.count("drill.upkeep-every-contacts") == 0;
     return work.item().spots().stream()
-        .filter(s -> !work.standing().restingSpots().contains(s.place()))
+        .filter(s -> !work.sparing().spares(s.place()))
         .findFirst()
         .filter(
             s -> isItsDay || work.standing().cardsOf(s.place()) < Model.count("drill.first-cards"));

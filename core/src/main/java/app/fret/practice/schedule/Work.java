@@ -18,6 +18,7 @@ final class Work {
   private double theta;
   private double credit;
   private int rung;
+  private Sparing sparing;
   private Optional<LocalDate> lastContact;
   private Optional<LocalDate> lastSpare = Optional.empty();
 
@@ -26,6 +27,7 @@ final class Work {
     this.rate = standing.rate();
     this.theta = standing.theta();
     this.rung = standing.climb().rung();
+    this.sparing = standing.sparing();
     this.readyBy = standing.item().readyBy(standing.plannedOn(today));
     this.lastContact = standing.lastContact();
     this.rhythmDays = new ArrayList<>(standing.rhythmDays());
@@ -43,6 +45,11 @@ final class Work {
 
   Standing standing() {
     return standing;
+  }
+
+  /** What is spared after something hurt, if all goes as planned. */
+  Sparing sparing() {
+    return sparing;
   }
 
   Optional<LocalDate> readyBy() {
@@ -134,6 +141,7 @@ final class Work {
   void played(LocalDate day, int minutes, boolean rhythm) {
     theta += rate * Model.dose(minutes);
     lastContact = Optional.of(day);
+    sparing = sparing.hurtOn(day) ? sparing : sparing.afterContact();
     if (rhythm) {
       rhythmDays.add(day);
     }

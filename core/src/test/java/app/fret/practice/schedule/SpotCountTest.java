@@ -60,7 +60,7 @@ class SpotCountTest {
     ladder("a");
     ladder("b");
     ladder("a");
-    assertThat(count()).isEqualTo(new SpotCount(REACH, 3, 1));
+    assertThat(count()).isEqualTo(new SpotCount(REACH, 3, 1, SpotCount.CAP));
   }
 
   @Test
@@ -70,7 +70,7 @@ class SpotCountTest {
     }
     assertThat(count().isFull()).isTrue();
     play("a", CardKind.LADDER, Optional.empty(), true, 1);
-    assertThat(count()).isEqualTo(new SpotCount(REACH, 5, 0));
+    assertThat(count()).isEqualTo(new SpotCount(REACH, 5, 0, SpotCount.CAP));
     assertThat(count().isFull()).isFalse();
   }
 

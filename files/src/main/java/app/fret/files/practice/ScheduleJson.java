@@ -59,6 +59,10 @@ public final class ScheduleJson {
     node.put("reason", card.reason());
     card.drill().ifPresent(d -> node.put("drill", d));
     card.spot().ifPresent(s -> node.put("spot", s.place()));
+    if (!card.easing().without().isEmpty()) {
+      ArrayNode without = node.putArray("without");
+      card.easing().without().forEach(without::add);
+    }
   }
 
   private static void add(ObjectNode node, ItemOutlook item) {
@@ -71,6 +75,7 @@ public final class ScheduleJson {
     node.put("provisional", forecast.map(Forecast::isProvisional).orElse(false));
     node.put("state", item.state().id());
     node.put("warning", item.warning().orElse(null));
+    node.put("care", item.care().orElse(null));
   }
 
   private static String text(Optional<LocalDate> date) {

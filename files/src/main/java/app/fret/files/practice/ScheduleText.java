@@ -55,6 +55,7 @@ public final class ScheduleText {
                     .append(f.mayBeNever() ? " or not at all" : "")
                     .append(f.isProvisional() ? " (provisional)" : ""));
     item.warning().ifPresent(w -> line.append(". ").append(w));
+    item.care().ifPresent(c -> line.append(item.warning().isPresent() ? " " : ". ").append(c));
     return line.toString();
   }
 

@@ -6,6 +6,7 @@ import app.fret.leaning.KeptWay;
 import app.fret.leaning.LearnedWeights;
 import app.fret.leaning.Side;
 import app.fret.practice.schedule.Learner;
+import app.fret.practice.schedule.PutBack;
 import app.fret.score.NoteRef;
 import app.fret.study.Choices;
 import java.io.IOException;
@@ -46,6 +47,7 @@ public final class Book implements AutoCloseable {
   private final PracticeDays days;
   private final KeptWays keptWays;
   private final OtherItems otherItems;
+  private final PutBacks putBacks;
   private final Draft draft;
   private final LastPlans lastPlans;
 
@@ -61,6 +63,7 @@ public final class Book implements AutoCloseable {
     this.days = new PracticeDays(handle);
     this.keptWays = new KeptWays(handle);
     this.otherItems = new OtherItems(handle);
+    this.putBacks = new PutBacks(handle);
     this.draft = new Draft(handle);
     this.lastPlans = new LastPlans(handle);
   }
@@ -320,6 +323,16 @@ public final class Book implements AutoCloseable {
    */
   public void tickCard(long playerId, LocalDate day, String card, boolean done) {
     change(() -> days.tick(playerId, day, card, done));
+  }
+
+  /** What of a passage hurt twice within a week and was put back by the player. */
+  public Found<PutBack> putBacks(long passageId) {
+    return read(() -> putBacks.of(passageId));
+  }
+
+  /** Puts something of a passage back that hurt twice within a week. */
+  public void putBack(long passageId, PutBack back) {
+    change(() -> putBacks.add(passageId, back));
   }
 
   /** What a player practises without music in the book, in the order it was added. */

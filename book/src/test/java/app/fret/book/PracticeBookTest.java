@@ -12,6 +12,7 @@ import app.fret.practice.PracticeChoices;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Learner;
 import app.fret.practice.schedule.Learner.Stance;
+import app.fret.practice.schedule.PutBack;
 import app.fret.practice.trial.TrialPlan;
 import app.fret.practice.trial.Way;
 import app.fret.score.BeatUnit;
@@ -51,6 +52,20 @@ class PracticeBookTest {
 
   private static LogEntry entry(long passage, boolean clean, LogEntry.Played played) {
     return new LogEntry(passage, AT, TEMPO, OptionalDouble.of(31.5), clean, played);
+  }
+
+  @Test
+  void whatIsPutBackAfterItHurtIsKeptWithItsPassage() throws BookException {
+    try (Book book = Book.open(file())) {
+      long player = book.addPlayer("A", PlayerSetup.of("violin", 73, 328)).id();
+      long passage = book.addPassage(BookTest.passage(player, "Study")).id();
+      PutBack bar = new PutBack(Optional.of("12"), DAY);
+      PutBack whole = new PutBack(Optional.empty(), DAY.plusDays(1));
+      book.putBack(passage, bar);
+      book.putBack(passage, whole);
+      assertThat(book.putBacks(passage).rows()).containsExactly(bar, whole);
+      assertThat(book.putBacks(passage + 1).rows()).isEmpty();
+    }
   }
 
   @Test

@@ -16,6 +16,7 @@ import app.fret.practice.Gate;
 import app.fret.practice.programme.ProgrammeDays;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.LoggedPass;
+import app.fret.practice.schedule.PutBack;
 import app.fret.practice.schedule.Schedule;
 import app.fret.reading.Material;
 import app.fret.score.BeatUnit;
@@ -92,7 +93,8 @@ final class ScheduleCommand implements Command {
     Map<String, Study> studies = new LinkedHashMap<>();
     List<String> skipped = new ArrayList<>();
     for (Programme.Entry entry : programme.items()) {
-      items.add(item(entry, file, skipped, studies));
+      List<PutBack> back = programme.putBack().getOrDefault(entry.id(), List.of());
+      items.add(item(entry, file, skipped, studies).withPutBack(back));
     }
     Schedule schedule =
         new ProgrammeDays(

@@ -159,6 +159,53 @@ class PracticeCommandsTest {
     assertThat(Files.readString(table)).startsWith("date,visit,kind");
   }
 
+  /** A hurt at bar 2 on the day that is planned, logged on a drill card as the format allows it. */
+  private Path hurting(String more) throws Exception {
+    Path file = programme("");
+    String json = Files.readString(file, StandardCharsets.UTF_8);
+    String hurt =
+        "{'item':'a','date':'2026-11-25','perMinute':60,'clean':true,'seconds':30,'hurts':true,"
+            + "'card':{'kind':'drill','spot':'2:1','visit':1}}";
+    String log = "'seconds':30}," + hurt + "]" + more + "}";
+    Files.writeString(
+        file, json.replace("\"seconds\":30}]}", log.replace('\'', '"')), StandardCharsets.UTF_8);
+    return file;
+  }
+
+  @Test
+  void aBarThatHurtTodayIsInNoCardOfToday() throws Exception {
+    Run run = run("schedule", hurting("").toString(), "--today", "2026-11-25", "--days", "2");
+    JsonNode root = new ObjectMapper().readTree(run.out());
+    assertThat(root.path("items").get(0).path("care").asText())
+        .isEqualTo("Bar 2 hurt today: slower and without it for the rest of the day.");
+    for (JsonNode day : root.path("days")) {
+      int played = 0;
+      for (JsonNode card : day.path("cards")) {
+        if (card.path("item").asText("").equals("a")) {
+          played++;
+          assertThat(card.path("kind").asText()).isEqualTo("ladder");
+          assertThat(card.path("without")).extracting(JsonNode::asText).containsExactly("2");
+        }
+      }
+      assertThat(played).isPositive();
+    }
+    Run text = run("schedule", hurting("").toString(), "--today", "2026-11-25", "--text");
+    assertThat(text.out()).contains("half the minutes, two rungs lower, without it");
+  }
+
+  @Test
+  void whatIsPutBackInAProgrammeMustBeOfAnItemAndHaveADay() throws Exception {
+    String fault = ",'putBack':[{'item':'z','bar':'2','date':'2026-11-25'}]";
+    Run run = run("schedule", hurting(fault).toString(), "--today", "2026-11-25");
+    assertThat(run.exit()).isEqualTo(2);
+    assertThat(run.err()).contains("putBack[0]: no item has the id 'z'");
+    String undated = ",'putBack':[{'item':'a','bar':'2'}]";
+    assertThat(run("schedule", hurting(undated).toString(), "--today", "2026-11-25").err())
+        .contains("putBack[0]: date is missing");
+    String good = ",'putBack':[{'item':'a','bar':'2','date':'2026-11-25'}]";
+    assertThat(run("schedule", hurting(good).toString(), "--today", "2026-11-25").exit()).isZero();
+  }
+
   @Test
   void theDaysAheadAreReadAtTheStand() throws Exception {
     Run run = run("schedule", programme("").toString(), "--today", "2026-11-25", "--text");

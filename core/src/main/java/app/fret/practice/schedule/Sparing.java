@@ -218,7 +218,7 @@ public final class Sparing {
     return pass.spot().map(Sparing::barOf);
   }
 
-  private static String barOf(String place) {
+  static String barOf(String place) {
     return place.split(":")[0];
   }
 }

@@ -1,6 +1,7 @@
 package app.fret.practice.schedule;
 
 import app.fret.practice.drill.ProposedDrill.Cap;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -44,6 +45,29 @@ public record SpotCount(Spot spot, int today, int inARow, Cap cap) {
       inARow = hits == 0 ? 0 : inARow + hits;
     }
     return new SpotCount(spot, today, inARow, cap);
+  }
+
+  /**
+   * The spots of an item that load the hand or hurt, each with how often it may be played.
+   *
+   * @param easing how the item goes easier since something hurt
+   */
+  public static List<SpotCount> of(Item item, Easing easing, List<LoggedPass> log) {
+    List<SpotCount> counts = new ArrayList<>();
+    for (Spot spot : item.spots()) {
+      String bar = Sparing.barOf(spot.place());
+      boolean isSore = easing.without().contains(bar) || easing.halved().contains(bar);
+      if (spot.isCapped() && !isSore) {
+        counts.add(of(item.id(), spot, log));
+      }
+    }
+    easing.without().forEach(bar -> counts.add(of(item.id(), sore(bar), log, NOT_AT_ALL)));
+    easing.halved().forEach(bar -> counts.add(of(item.id(), sore(bar), log, HALF_CAP)));
+    return counts;
+  }
+
+  private static Spot sore(String bar) {
+    return new Spot(bar + ":1", "bar " + bar, List.of(), true);
   }
 
   /** A drill is of one spot; all other passes go through every spot that is not left out. */

@@ -3,8 +3,10 @@ package app.fret.files.practice;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.Learner;
+import app.fret.practice.schedule.PutBack;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
@@ -16,11 +18,18 @@ import java.util.OptionalInt;
  * @param learner how
  * @param items what, in the order of the file
  * @param log what was played, oldest first
+ * @param putBack by item: what hurt twice within a week and was put back by the player
  */
-public record Programme(String playerName, Learner learner, List<Entry> items, List<Pass> log) {
+public record Programme(
+    String playerName,
+    Learner learner,
+    List<Entry> items,
+    List<Pass> log,
+    Map<String, List<PutBack>> putBack) {
   public Programme {
     items = List.copyOf(items);
     log = List.copyOf(log);
+    putBack = Map.copyOf(putBack);
   }
 
   /**

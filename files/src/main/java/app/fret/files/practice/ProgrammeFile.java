@@ -8,6 +8,7 @@ import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.Learner;
 import app.fret.practice.schedule.Learner.Stance;
+import app.fret.practice.schedule.PutBack;
 import app.fret.score.Tempo;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.exc.StreamConstraintsException;
@@ -18,9 +19,11 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
@@ -97,7 +100,31 @@ public final class ProgrammeFile {
       log.add(pass(pass, "log[" + log.size() + "]", ids));
     }
     log.sort((one, other) -> one.date().compareTo(other.date()));
-    return new Programme(player.path("name").asText(""), learner(player), items, log);
+    return new Programme(
+        player.path("name").asText(""), learner(player), items, log, putBack(root, ids));
+  }
+
+  private Map<String, List<PutBack>> putBack(JsonNode root, Set<String> ids)
+      throws ProgrammeRejectedException {
+    Map<String, List<PutBack>> all = new HashMap<>();
+    int number = 0;
+    for (JsonNode node : root.path("putBack")) {
+      String where = "putBack[" + number++ + "]";
+      LocalDate date =
+          date(node, "date", where).orElseThrow(() -> fault(where + ": date is missing"));
+      all.computeIfAbsent(item(node, where, ids), id -> new ArrayList<>())
+          .add(new PutBack(text(node, "bar"), date));
+    }
+    return all;
+  }
+
+  private String item(JsonNode node, String where, Set<String> ids)
+      throws ProgrammeRejectedException {
+    String item = text(node, "item").orElseThrow(() -> fault(where + ": item is missing"));
+    if (!ids.contains(item)) {
+      throw fault(where + ": no item has the id '" + PlainWords.quoted(item) + "'");
+    }
+    return item;
   }
 
   private Learner learner(JsonNode player) throws ProgrammeRejectedException {
@@ -175,11 +202,9 @@ public final class ProgrammeFile {
 
   private Programme.Pass pass(JsonNode pass, String where, Set<String> ids)
       throws ProgrammeRejectedException {
-    String item = text(pass, "item").orElseThrow(() -> fault(where + ": item is missing"));
-    if (!ids.contains(item)) {
-      throw fault(where + ": no item has the id '" + PlainWords.quoted(item) + "'");
-    }
-    String card = text(pass, "card").orElse(CardKind.LADDER.id());
+    String item = item(pass, where, ids);
+    JsonNode of = pass.path("card");
+    String card = text(pass, "card").or(() -> text(of, "kind")).orElse(CardKind.LADDER.id());
     return new Programme.Pass(
         item,
         date(pass, "date", where).orElseThrow(() -> fault(where + ": date is missing")),
@@ -191,7 +216,7 @@ public final class ProgrammeFile {
         pass.path("clean").asBoolean(false),
         Math.max(0, pass.path("seconds").asDouble(0)),
         pass.path("cold").asBoolean(false),
-        text(pass, "spot"),
+        text(pass, "spot").or(() -> text(of, "spot")),
         pass.path("spotLeftOut").asBoolean(false),
         pass.path("hurts").asBoolean(false),
         CardKind.ofId(card)

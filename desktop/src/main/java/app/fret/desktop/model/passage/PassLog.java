@@ -29,8 +29,8 @@ import javafx.collections.ObservableList;
 /** The passes through a passage, and where they lead on its ladder. */
 public final class PassLog {
   private static final String CARE =
-      "Stop here for today. The spot rests and comes back shorter and slower. If it hurts again,"
-          + " ask your teacher or a clinician before you go on.";
+      "Stop here for today: what hurt rests and comes back by halves. If it hurts again, ask your"
+          + " teacher or a clinician before you go on.";
 
   private final long passageId;
   private Study study;

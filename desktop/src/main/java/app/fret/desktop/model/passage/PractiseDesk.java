@@ -1,6 +1,7 @@
 package app.fret.desktop.model.passage;
 
 import app.fret.book.LogEntry;
+import app.fret.desktop.model.practice.CareWords;
 import app.fret.desktop.model.practice.PracticeDay;
 import app.fret.practice.Climb;
 import app.fret.practice.PracticeChoices;
@@ -8,6 +9,7 @@ import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Item;
+import app.fret.practice.schedule.Sparing;
 import app.fret.practice.schedule.Spot;
 import app.fret.practice.schedule.SpotCount;
 import app.fret.practice.schedule.Tried;
@@ -76,10 +78,24 @@ public final class PractiseDesk {
     Optional<DayTask> task = openTask();
     // What has no tempo of its own, a warm-up or a break, is no reason to lose a pass.
     if (task.filter(t -> t.card().perMinute().isPresent()).isEmpty()) {
-      desk.passes().add(clean, desk::tell);
+      logFreely(clean);
     } else {
       log(task.get().card(), clean, false);
     }
+  }
+
+  /** A pass for no card, on the ladder; one without what rests opens no rung. */
+  private void logFreely(boolean clean) {
+    if (toLeaveOut().isEmpty()) {
+      desk.passes().add(clean, desk::tell);
+      return;
+    }
+    Climb climb = desk.passes().climbProperty().get();
+    LogEntry.Played played =
+        new LogEntry.Played(
+            CardKind.LADDER, false, Optional.empty(), true, false, 1, Optional.empty());
+    Tempo tempo = climb.ladder().tempo(climb.rung());
+    desk.passes().add(clean, tempo, played, OptionalDouble.empty(), desk::tell);
   }
 
   private void log(Card card, boolean clean, boolean hurts) {
@@ -113,6 +129,22 @@ public final class PractiseDesk {
       day.orElseThrow().tick(task.number(), true);
       desk.say("The spot has been played often enough in a row: something else comes first.");
     }
+  }
+
+  /** What is said of the places that hurt or load the hand. */
+  public String care() {
+    return CareWords.of(sparing(), counts(), desk.today());
+  }
+
+  /** What the passage is spared since something in it hurt. */
+  public Sparing sparing() {
+    long passage = desk.opened().entry().id();
+    return day.map(d -> d.sparing(passage)).orElse(Sparing.NONE);
+  }
+
+  /** Puts back what hurt twice within a week. */
+  public void putBack(Optional<String> bar) {
+    day.orElseThrow().putBack(desk.opened().entry().id(), bar);
   }
 
   /** The spots that load the hand, counted over today, in whatever form they were played. */
@@ -205,7 +237,7 @@ public final class PractiseDesk {
   public Tempo tempoOf(Card card) {
     Climb climb = desk.passes().climbProperty().get();
     return card.kind() == CardKind.LADDER
-        ? climb.ladder().tempo(climb.rung())
+        ? climb.ladder().tempo(Math.max(0, climb.rung() - card.easing().rungsLower()))
         : desk.study().choices().target().at(card.perMinute().orElseThrow());
   }
 

@@ -41,17 +41,17 @@ public final class SessionSummary {
         Locale.ROOT,
         "%s, %s clean, %.0f minutes of music; %d of %s done.",
         Words.count(seen.today().size(), "pass", "passes"),
-        seen.today().stream().filter(LoggedPass::clean).count(),
+        seen.today().stream().filter(LoggedPass::isClean).count(),
         Math.ceil(seconds / SECONDS_A_MINUTE),
         seen.done(),
         Words.count(seen.tasks().size(), "card", "cards"));
   }
 
   private static String line(Item item, List<LoggedPass> passes) {
-    long clean = passes.stream().filter(LoggedPass::clean).count();
+    long clean = passes.stream().filter(LoggedPass::isClean).count();
     OptionalDouble fastest =
         passes.stream()
-            .filter(p -> p.clean() && p.card().isWholePass() && !p.spotLeftOut())
+            .filter(p -> p.isClean() && p.card().isWholePass() && !p.spotLeftOut())
             .mapToDouble(LoggedPass::perMinute)
             .max();
     boolean hurt = passes.stream().anyMatch(LoggedPass::hurts);
@@ -64,7 +64,7 @@ public final class SessionSummary {
         + (fastest.isPresent()
             ? ", the fastest at " + Words.tempo(item.target().at(fastest.getAsDouble()))
             : "")
-        + (hurt ? "; it hurt: the spot rests, and comes back shorter and slower" : "")
+        + (hurt ? "; it hurt: that place rests and comes back by halves" : "")
         + ".";
   }
 

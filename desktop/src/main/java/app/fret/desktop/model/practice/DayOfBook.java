@@ -10,6 +10,7 @@ import app.fret.desktop.model.work.Workers;
 import app.fret.practice.programme.ProgrammeDays;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.LoggedPass;
+import app.fret.practice.schedule.PutBack;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -36,17 +37,23 @@ final class DayOfBook {
 
   /** The book's share in a day, read at one time. */
   private record Read(
-      Found<OtherItem> others, List<LoggedPass> log, Practised practised, Set<String> ticked) {}
+      Found<OtherItem> others,
+      List<LoggedPass> log,
+      Practised practised,
+      Set<String> ticked,
+      Map<String, Found<PutBack>> putBack) {}
 
   /** The day of these passages; asks the book on its own thread. */
   DayView plan(PlannedPassages.Listed passages, Workers workers) {
     LocalDate today = LocalDate.now(clock);
     Read read = workers.askBook(() -> read(passages.items(), today));
-    List<Item> items = new ArrayList<>(passages.items());
+    List<Item> items = new ArrayList<>();
+    passages.items().forEach(i -> items.add(i.withPutBack(read.putBack().get(i.id()).rows())));
     read.others().rows().forEach(other -> items.add(OtherItemsOfDay.item(other)));
     List<String> leftOut = new ArrayList<>(passages.leftOut());
     leftOut.addAll(read.others().unreadable());
     leftOut.addAll(read.practised().unreadable());
+    read.putBack().values().forEach(found -> leftOut.addAll(found.unreadable()));
     ProgrammeDays programme =
         new ProgrammeDays(
             read.practised().learner(), items, passages.materials(), read.log(), owner.id());
@@ -67,7 +74,10 @@ final class DayOfBook {
     Found<OtherItem> others = book.otherItems(owner.id());
     List<LoggedPass> log = new ArrayList<>(log(passages));
     log.addAll(OtherItemsOfDay.turns(book, others.rows(), owner.id()));
-    return new Read(others, log, book.learner(owner.id()), book.cardsDone(owner.id(), today));
+    Map<String, Found<PutBack>> putBack = new HashMap<>();
+    passages.forEach(i -> putBack.put(i.id(), book.putBacks(Long.parseLong(i.id()))));
+    return new Read(
+        others, log, book.learner(owner.id()), book.cardsDone(owner.id(), today), putBack);
   }
 
   /** The passes of all passages in the order they were played. */

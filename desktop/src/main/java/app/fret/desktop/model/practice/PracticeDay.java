@@ -12,7 +12,8 @@ import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.ItemOutlook;
 import app.fret.practice.schedule.Learner;
 import app.fret.practice.schedule.LoggedPass;
-import app.fret.practice.schedule.Spot;
+import app.fret.practice.schedule.PutBack;
+import app.fret.practice.schedule.Sparing;
 import app.fret.practice.schedule.SpotCount;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -273,14 +274,32 @@ public final class PracticeDay {
     }
   }
 
-  /** The spots of a passage that load the hand, counted over today. */
+  /** The spots of a passage that hurt or load the hand, counted over today. */
   public List<SpotCount> counts(long passage) {
     String id = String.valueOf(passage);
     List<LoggedPass> passes = seen.get().map(DayView::today).orElse(List.of());
-    return item(id).map(Item::spots).orElse(List.of()).stream()
-        .filter(Spot::isCapped)
-        .map(spot -> SpotCount.of(id, spot, passes))
-        .toList();
+    return item(id)
+        .map(item -> SpotCount.of(item, sparing(passage).easing(today()), passes))
+        .orElse(List.of());
+  }
+
+  /** What a passage is spared since something in it hurt. */
+  public Sparing sparing(long passage) {
+    return seen.get()
+        .flatMap(s -> s.schedule().item(String.valueOf(passage)))
+        .map(i -> i.standing().sparing())
+        .orElse(Sparing.NONE);
+  }
+
+  /** Puts back what hurt twice within a week, and plans anew. */
+  public void putBack(long passage, Optional<String> bar) {
+    PutBack back = new PutBack(bar, today());
+    workers.keep(
+        () -> {
+          book.putBack(passage, back);
+          workers.show(this::refresh);
+        },
+        tell);
   }
 
   private Optional<Item> item(String id) {
@@ -301,7 +320,11 @@ public final class PracticeDay {
       show(seen.get().orElseThrow().with(played));
       goOn(played.isDone() && !task.get().isDone());
     }
-    planAnewIfPlanning();
+    if (entry.played().hurts()) {
+      refresh(); // What hurts changes the cards that are left.
+    } else {
+      planAnewIfPlanning();
+    }
   }
 
   /** Keeps how the player practises and plans anew. */

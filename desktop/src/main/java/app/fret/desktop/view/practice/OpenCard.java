@@ -16,7 +16,6 @@ import app.fret.practice.drill.DrillKind;
 import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
-import app.fret.practice.schedule.SpotCount;
 import app.fret.practice.trial.TrialPlan;
 import app.fret.practice.trial.Way;
 import app.fret.score.Bar;
@@ -198,24 +197,10 @@ final class OpenCard extends VBox {
     }
   }
 
-  /** The spots that load the hand, with how often they were played; what to leave out now. */
+  /** What hurts, and the spots that load the hand with how often they were played. */
   private void showCare() {
-    StringBuilder words = new StringBuilder();
-    for (SpotCount count : desk.practise().counts()) {
-      String bar = "bar " + count.spot().place().split(":")[0];
-      if (count.isFullForToday()) {
-        words.append("Leave ").append(bar).append(" out for today: it was played ");
-        words.append(count.today()).append(" times. ");
-      } else if (count.isFull()) {
-        words.append("Leave ").append(bar).append(" out of the next pass: it was played ");
-        words.append(count.inARow()).append(" times in a row. That pass opens no rung. ");
-      } else if (count.today() > 0) {
-        words.append(Words.sentence(bar + " stretches the hand: " + count.inARow()));
-        words.setLength(words.length() - 1);
-        words.append(" of 5 in a row, ").append(count.today()).append(" of 20 today. ");
-      }
-    }
-    care.setText(words.toString().strip());
+    String words = desk.practise().care();
+    care.setText(words);
     care.setVisible(!words.isEmpty());
   }
 

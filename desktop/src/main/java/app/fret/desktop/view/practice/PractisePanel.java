@@ -71,7 +71,7 @@ public final class PractisePanel extends VBox {
       addRung();
     }
     seen.ifPresent(this::addReadiness);
-    addCare();
+    content.getChildren().add(new CareBox(desk));
     seen.ifPresent(this::addOffers);
     seen.ifPresent(this::addWeek);
     addTempos();
@@ -188,20 +188,9 @@ public final class PractisePanel extends VBox {
       line.setAlignment(Pos.BASELINE_LEFT);
       content.getChildren().add(line);
       item.warning().ifPresent(w -> content.getChildren().add(Parts.words(w, "small")));
+      item.care().ifPresent(w -> content.getChildren().add(Parts.words(w, "small")));
     }
     seen.leftOut().forEach(w -> content.getChildren().add(Parts.words(w, "trouble")));
-  }
-
-  private void addCare() {
-    VBox care =
-        new VBox(
-            4,
-            Parts.label("Care", "care-title"),
-            Parts.words(
-                "Warm up first. Rest five minutes in every twenty-five. Stop at pain, and ask a"
-                    + " teacher or a clinician before going on."));
-    care.getStyleClass().add("care");
-    content.getChildren().add(care);
   }
 
   private void addOffers(DayView seen) {

@@ -7,12 +7,15 @@ import app.fret.desktop.model.OverDemo;
 import app.fret.desktop.model.practice.DayView;
 import app.fret.practice.Gate;
 import app.fret.practice.programme.DayTask;
+import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.SpotCount;
 import app.fret.score.Span;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 
 /** What is counted and decided while a passage is practised, over the demo book. */
@@ -145,6 +148,94 @@ class PractiseDeskTest extends OverDemo {
     assertThat(lines.get(0)).startsWith("3 passes, 2 clean");
     assertThat(lines.get(1)).startsWith("Gate of Bells: 2 of 3 passes clean, the fastest at");
     assertThat(lines.get(lines.size() - 1)).startsWith("Next, on Friday 27 November: ");
+  }
+
+  private List<DayTask> left() {
+    String id = String.valueOf(passage().opened().entry().id());
+    return seen().tasks().stream()
+        .filter(t -> !t.isDone() && t.card().item().filter(i -> i.id().equals(id)).isPresent())
+        .toList();
+  }
+
+  private String barOf(DayTask task) {
+    return task.card().spot().orElseThrow().place().split(":")[0];
+  }
+
+  /** From that entry on, and not from tomorrow. */
+  @Test
+  void whatHurtRestsInAllCardsThatAreLeftToday() {
+    choose(CardKind.LADDER);
+    double usual = passage().practise().tempoOf(ladder()).perMinute();
+    choose(CardKind.DRILL);
+    DayTask drill = passage().day().orElseThrow().openTask().orElseThrow();
+    passage().practise().setDrill(1, 5);
+    passage().practise().hurts();
+    assertThat(left()).isNotEmpty();
+    assertThat(left()).allMatch(t -> t.card().easing().without().contains(barOf(drill)));
+    assertThat(passage().practise().care())
+        .startsWith("Bar " + barOf(drill) + " hurt today: slower and without it");
+    assertThat(passage().practise().tempoOf(ladder()).perMinute()).isLessThan(usual);
+    choose(CardKind.LADDER);
+    passage().practise().log(true);
+    assertThat(newest().played().spotLeftOut()).isTrue();
+  }
+
+  private Card ladder() {
+    return left().stream()
+        .map(DayTask::card)
+        .filter(c -> c.kind() == CardKind.LADDER)
+        .findFirst()
+        .orElseThrow();
+  }
+
+  @Test
+  void whereNobodySaidWhereItHurtNothingOfThePassageIsLeftToday() {
+    choose(CardKind.LADDER);
+    passage().practise().hurts();
+    assertThat(left()).isEmpty();
+    assertThat(passage().practise().care()).startsWith("It hurt today: no more of it.");
+  }
+
+  @Test
+  void aPassWithoutACardIsWithoutWhatHurtToo() {
+    choose(CardKind.DRILL);
+    passage().practise().setDrill(1, 5);
+    passage().practise().hurts();
+    while (seen().tasks().stream().anyMatch(t -> !t.isDone())) {
+      passage().day().orElseThrow().tick();
+    }
+    passage().practise().log(true);
+    assertThat(newest().played().card()).isEqualTo(CardKind.LADDER);
+    assertThat(newest().played().spotLeftOut()).isTrue();
+  }
+
+  /** It hurt nine days ago and four days ago. */
+  @Test
+  void whatHurtTwiceIsPutBackByThePlayer() {
+    choose(CardKind.DRILL);
+    String bar = barOf(passage().day().orElseThrow().openTask().orElseThrow());
+    hurtDaysAgo(9, bar);
+    hurtDaysAgo(4, bar);
+    passage().day().orElseThrow().refresh();
+    assertThat(passage().practise().sparing().toPutBack()).containsExactly(Optional.of(bar));
+    assertThat(passage().practise().care()).contains("off until you put it back");
+    passage().practise().putBack(Optional.of(bar));
+    assertThat(passage().practise().sparing().toPutBack()).isEmpty();
+    assertThat(passage().practise().care()).contains("comes back: at most 2 times in a row");
+  }
+
+  private void hurtDaysAgo(int days, String bar) {
+    LogEntry.Played hurt =
+        new LogEntry.Played(
+            CardKind.LADDER, false, Optional.of(bar + ":1"), false, true, 1, Optional.empty());
+    book.addToLog(
+        new LogEntry(
+            passage().opened().entry().id(),
+            CLOCK.instant().minus(Duration.ofDays(days)),
+            passage().study().choices().target(),
+            OptionalDouble.empty(),
+            false,
+            hurt));
   }
 
   @Test

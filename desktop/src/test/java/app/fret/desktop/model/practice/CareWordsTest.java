@@ -1,0 +1,48 @@
+package app.fret.desktop.model.practice;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.fret.practice.schedule.Sparing;
+import app.fret.practice.schedule.Spot;
+import app.fret.practice.schedule.SpotCount;
+import java.time.LocalDate;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class CareWordsTest {
+  private static final LocalDate DAY = LocalDate.of(2026, 11, 26);
+  private static final Spot TENTH = new Spot("7:2", "bar 7, a tenth", List.of(), true);
+
+  private static String words(SpotCount count) {
+    return CareWords.of(Sparing.NONE, List.of(count), DAY);
+  }
+
+  @Test
+  void nothingIsSaidOfASpotThatWasNotPlayed() {
+    assertThat(words(new SpotCount(TENTH, 0, 0, SpotCount.CAP))).isEmpty();
+  }
+
+  @Test
+  void aSpotIsCountedAgainstWhatItMayBePlayed() {
+    assertThat(words(new SpotCount(TENTH, 3, 1, SpotCount.CAP)))
+        .isEqualTo("Bar 7 stretches the hand: 1 of 5 in a row, 3 of 20 today.");
+    assertThat(words(new SpotCount(TENTH, 1, 1, SpotCount.HALF_CAP)))
+        .isEqualTo("Bar 7 stretches the hand: 1 of 2 in a row, 1 of 10 today.");
+  }
+
+  @Test
+  void whatIsFullIsLeftOutOfTheNextPassOrForTheDay() {
+    assertThat(words(new SpotCount(TENTH, 9, 5, SpotCount.CAP)))
+        .isEqualTo(
+            "Leave bar 7 out of the next pass: it was played 5 times in a row. That pass opens no"
+                + " rung.");
+    assertThat(words(new SpotCount(TENTH, 20, 2, SpotCount.CAP)))
+        .isEqualTo("Leave bar 7 out for today: it was played 20 times.");
+  }
+
+  /** Its sentence stands before the counts already. */
+  @Test
+  void whatRestsIsNotCountedAgain() {
+    assertThat(words(new SpotCount(TENTH, 2, 0, SpotCount.NOT_AT_ALL))).isEmpty();
+  }
+}

@@ -4,11 +4,13 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 
@@ -76,11 +78,11 @@ final class DayPlanner {
 
   /** What asks for care today is read before anything is played. */
   private static String careWords(List<Card> cards) {
+    Set<Item> seen = new HashSet<>();
     String places =
         cards.stream()
-            .flatMap(c -> c.item().stream())
-            .distinct()
-            .flatMap(item -> careWords(item).stream())
+            .filter(c -> c.item().filter(seen::add).isPresent())
+            .flatMap(card -> careWords(card).stream())
             .collect(Collectors.joining("; "));
     return places.isEmpty()
         ? ""
@@ -93,9 +95,11 @@ final class DayPlanner {
             + " a day; stop at any pain and ask your teacher or a clinician";
   }
 
-  /** The hardest spot of an item that loads the hand, and how many more there are. */
-  private static Optional<String> careWords(Item item) {
-    List<Spot> loading = item.spots().stream().filter(Spot::isCapped).toList();
+  /** The hardest spot of its item that loads the hand, and how many more there are. */
+  private static Optional<String> careWords(Card card) {
+    Item item = card.item().orElseThrow();
+    List<Spot> loading =
+        item.spots().stream().filter(s -> s.isCapped() && !card.easing().holds(s)).toList();
     String more = loading.size() > 1 ? " and " + (loading.size() - 1) + " more" : "";
     return loading.stream().findFirst().map(spot -> item.title() + ", " + spot.words() + more);
   }

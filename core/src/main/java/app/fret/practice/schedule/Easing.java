@@ -17,4 +17,10 @@ public record Easing(List<String> without, List<String> halved, int rungsLower) 
     without = List.copyOf(without);
     halved = List.copyOf(halved);
   }
+
+  /** Whether a spot lies in a bar that hurt. */
+  boolean holds(Spot spot) {
+    String bar = Sparing.barOf(spot.place());
+    return without.contains(bar) || halved.contains(bar);
+  }
 }

@@ -55,9 +55,7 @@ public record SpotCount(Spot spot, int today, int inARow, Cap cap) {
   public static List<SpotCount> of(Item item, Easing easing, List<LoggedPass> log) {
     List<SpotCount> counts = new ArrayList<>();
     for (Spot spot : item.spots()) {
-      String bar = Sparing.barOf(spot.place());
-      boolean isSore = easing.without().contains(bar) || easing.halved().contains(bar);
-      if (spot.isCapped() && !isSore) {
+      if (spot.isCapped() && !easing.holds(spot)) {
         counts.add(of(item.id(), spot, log));
       }
     }

@@ -274,7 +274,7 @@ final class Visit {
   /** What the caps of a spot mean for passes through the whole. */
   private String capWords() {
     return work.item().spots().stream()
-        .filter(Spot::isCapped)
+        .filter(s -> s.isCapped() && !work.sparing().spares(s.place()))
         .findFirst()
         .map(
             spot ->

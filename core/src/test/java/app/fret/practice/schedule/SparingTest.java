@@ -138,6 +138,22 @@ class SparingTest {
     assertThat(played.get(5)).allMatch(c -> c.easing().equals(Easing.NONE));
   }
 
+  /** What is off has no count, and is nothing to take care of in the warm-up. */
+  @Test
+  void whatRestsIsNotCountedInWords() {
+    Item loading = Programmes.with(ITEM, "bar 3, a tenth", true);
+    List<Card> usual =
+        Schedule.of(LEARNER, List.of(loading), log, TODAY, 1, 1).days().get(0).cards();
+    assertThat(usual).anyMatch(c -> c.reason().contains("Take care today"));
+    assertThat(usual).anyMatch(c -> c.reason().contains("bar 3 at most 5 times in a row"));
+    log.add(hurt(TODAY, Optional.of("3:2")));
+    List<Card> cards =
+        Schedule.of(LEARNER, List.of(loading), log, TODAY, 1, 1).days().get(0).cards();
+    assertThat(cards).noneMatch(c -> c.reason().contains("Take care today"));
+    assertThat(cards).noneMatch(c -> c.reason().contains("at most 5 times"));
+    assertThat(cards).anyMatch(c -> c.reason().contains("bar 3 hurt today"));
+  }
+
   @Test
   void afterThreeContactsFreeOfPainTheBarComesBackByHalf() {
     log.add(hurt(TODAY.minusDays(4), Optional.of("3:2")));

@@ -90,12 +90,10 @@ public final class PractiseDesk {
       desk.passes().add(clean, desk::tell);
       return;
     }
-    Climb climb = desk.passes().climbProperty().get();
     LogEntry.Played played =
         new LogEntry.Played(
             CardKind.LADDER, false, Optional.empty(), true, false, 1, Optional.empty());
-    Tempo tempo = climb.ladder().tempo(climb.rung());
-    desk.passes().add(clean, tempo, played, OptionalDouble.empty(), desk::tell);
+    desk.passes().add(clean, freeTempo(), played, OptionalDouble.empty(), desk::tell);
   }
 
   private void log(Card card, boolean clean, boolean hurts) {
@@ -235,10 +233,19 @@ public final class PractiseDesk {
 
   /** A ladder card goes on to the next rung as soon as that is open. */
   public Tempo tempoOf(Card card) {
-    Climb climb = desk.passes().climbProperty().get();
     return card.kind() == CardKind.LADDER
-        ? climb.ladder().tempo(Math.max(0, climb.rung() - card.easing().rungsLower()))
+        ? rung(card.easing().rungsLower())
         : desk.study().choices().target().at(card.perMinute().orElseThrow());
+  }
+
+  /** The rung on which passes for no card are played: the ladder's, or lower after it hurt. */
+  public Tempo freeTempo() {
+    return rung(sparing().easing(desk.today()).rungsLower());
+  }
+
+  private Tempo rung(int lower) {
+    Climb climb = desk.passes().climbProperty().get();
+    return climb.ladder().tempo(Math.max(0, climb.rung() - lower));
   }
 
   /** Where the player clicked a note in this music, to say where it missed. */
@@ -265,12 +272,10 @@ public final class PractiseDesk {
       log(task.get().card(), false, true);
       day.orElseThrow().tick(task.get().number(), true);
     } else {
-      Climb climb = desk.passes().climbProperty().get();
-      Tempo tempo = climb.ladder().tempo(climb.rung());
       LogEntry.Played played =
           new LogEntry.Played(
               CardKind.LADDER, false, missedPlace(), false, true, 1, Optional.empty());
-      desk.passes().add(false, tempo, played, OptionalDouble.empty(), desk::tell);
+      desk.passes().add(false, freeTempo(), played, OptionalDouble.empty(), desk::tell);
     }
   }
 

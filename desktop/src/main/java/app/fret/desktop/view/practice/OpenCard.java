@@ -231,7 +231,7 @@ final class OpenCard extends VBox {
     click.setVisible(true);
     title.setText(planned ? "All of today's cards are done" : "Ladder");
     side.setText("");
-    showTempo(climb.ladder().tempo(climb.rung()));
+    showTempo(desk.practise().freeTempo());
     steps.getChildren().clear();
     if (planned) {
       DayView seen = desk.day().orElseThrow().seenProperty().get().orElseThrow();
@@ -240,7 +240,7 @@ final class OpenCard extends VBox {
     }
     gate.setText(gateWords(climb));
     score.setVisible(true);
-    showAtOnce(new Music("ladder", climb.ladder().tempo(climb.rung()), desk.study()));
+    showAtOnce(new Music("ladder", desk.practise().freeTempo(), desk.study()));
   }
 
   private void show(DayTask task) {
@@ -287,7 +287,7 @@ final class OpenCard extends VBox {
       steps.getChildren().add(Parts.words(Words.sentence(card.reason())));
     }
     Climb climb = desk.passes().climbProperty().get();
-    showTempo(climb.ladder().tempo(climb.rung()));
+    showTempo(desk.practise().freeTempo());
     click.setText(
         warmsUp
             ? "The ladder's rung, which Clean and Miss count on. The scale goes slower."

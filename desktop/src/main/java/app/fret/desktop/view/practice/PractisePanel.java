@@ -188,9 +188,16 @@ public final class PractisePanel extends VBox {
       line.setAlignment(Pos.BASELINE_LEFT);
       content.getChildren().add(line);
       item.warning().ifPresent(w -> content.getChildren().add(Parts.words(w, "small")));
-      item.care().ifPresent(w -> content.getChildren().add(Parts.words(w, "small")));
+      // What hurt in the open passage stands under Care.
+      item.care()
+          .filter(w -> !isOpen(item.item()))
+          .ifPresent(w -> content.getChildren().add(Parts.words(w, "small")));
     }
     seen.leftOut().forEach(w -> content.getChildren().add(Parts.words(w, "trouble")));
+  }
+
+  private boolean isOpen(Item item) {
+    return item.id().equals(String.valueOf(desk.opened().entry().id()));
   }
 
   private void addOffers(DayView seen) {
@@ -223,11 +230,7 @@ public final class PractisePanel extends VBox {
             even ? "Share the minutes equally" : "Keep the weakest highest",
             () -> desk.day().ifPresent(d -> d.practise(learner.with(other))));
       }
-      case TEMPO ->
-          offer
-              .item()
-              .filter(i -> i.id().equals(String.valueOf(desk.opened().entry().id())))
-              .flatMap(i -> takeTempo(i, offer.figure()));
+      case TEMPO -> offer.item().filter(this::isOpen).flatMap(i -> takeTempo(i, offer.figure()));
       case PASSAGES -> Optional.empty();
     };
   }

@@ -204,6 +204,8 @@ class PractiseDeskTest extends OverDemo {
     while (seen().tasks().stream().anyMatch(t -> !t.isDone())) {
       passage().day().orElseThrow().tick();
     }
+    double rung = passage().passes().climbProperty().get().ladder().rungs().get(rung());
+    assertThat(passage().practise().freeTempo().perMinute()).isLessThan(rung);
     passage().practise().log(true);
     assertThat(newest().played().card()).isEqualTo(CardKind.LADDER);
     assertThat(newest().played().spotLeftOut()).isTrue();
@@ -222,6 +224,10 @@ class PractiseDeskTest extends OverDemo {
     passage().practise().putBack(Optional.of(bar));
     assertThat(passage().practise().sparing().toPutBack()).isEmpty();
     assertThat(passage().practise().care()).contains("comes back: at most 2 times in a row");
+  }
+
+  private int rung() {
+    return passage().passes().climbProperty().get().rung();
   }
 
   private void hurtDaysAgo(int days, String bar) {

@@ -13,12 +13,16 @@ import app.fret.score.Span;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import org.apache.commons.numbers.fraction.Fraction;
 
 /** A passage as the schedule sees it: how long it takes, where it is hard and what fits there. */
 public final class ProgrammeItem {
   private static final int MOST_SPOTS = 8;
+  private static final int NOTES_BESIDE = 2;
 
   private ProgrammeItem() {}
 
@@ -87,10 +91,34 @@ public final class ProgrammeItem {
                 place,
                 "bar " + bar + ", " + problem.words(),
                 problem.drills().stream().map(DrillKind::id).toList(),
-                problem.isCapped()));
+                problem.isCapped(),
+                around(study, problem.notes())));
       }
     }
     return spots;
+  }
+
+  /**
+   * Where a miss is one of a problem: at its notes, up to two notes or one beat beside them, since
+   * a player rarely knows the note; and in its bars, where only the bar is known.
+   */
+  private static Map<String, Integer> around(Study study, Span notes) {
+    Map<String, Integer> around = new HashMap<>();
+    Fraction beat = study.choices().target().beat().length();
+    Fraction from = study.notes().get(notes.first()).onset().subtract(beat);
+    Fraction to = study.notes().get(notes.last()).onset().add(beat);
+    for (PlayedNote note : study.notes()) {
+      int beside =
+          Math.max(0, Math.max(notes.first() - note.number(), note.number() - notes.last()));
+      boolean isInABeat = note.onset().compareTo(from) >= 0 && note.onset().compareTo(to) <= 0;
+      if (beside <= NOTES_BESIDE || isInABeat) {
+        around.put(place(study, note.number()), beside);
+      }
+      if (beside == 0) {
+        around.put(study.passage().bars().get(note.bar()).label(), 0);
+      }
+    }
+    return around;
   }
 
   private static Span hardest(Study study, List<Problem> problems) {

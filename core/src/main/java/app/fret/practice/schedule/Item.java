@@ -4,6 +4,7 @@ import app.fret.practice.Gate;
 import app.fret.score.Tempo;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -123,6 +124,18 @@ public record Item(
   /** Whether it has music, a ladder and a readiness. */
   public boolean isPassage() {
     return kind == Kind.PASSAGE;
+  }
+
+  /**
+   * The spot to which a miss at a place belongs: its own, else the nearest, of equals the harder.
+   */
+  Optional<Spot> spotAt(String place) {
+    Optional<Spot> own = spots.stream().filter(s -> s.place().equals(place)).findFirst();
+    return own.or(
+        () ->
+            spots.stream()
+                .filter(s -> s.distance(place).isPresent())
+                .min(Comparator.comparingInt(s -> s.distance(place).getAsInt())));
   }
 
   /** Whether a rhythm set helps: it has a run of quick notes. */

@@ -1,6 +1,8 @@
 package app.fret.practice.schedule;
 
 import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
 
 /**
  * A place of a passage that is hard.
@@ -9,9 +11,31 @@ import java.util.List;
  * @param words where and why, such as {@code bar 12, shift of 5.4 bits}
  * @param drills names of the drills that fit it, the likeliest first
  * @param isCapped whether it stretches or loads the hand so that repeats of it are counted
+ * @param around places at which a miss is one of this spot, each with how many notes it lies beside
+ *     it, 0 for its own; bars by their labels, for a miss of which only the bar is known
  */
-public record Spot(String place, String words, List<String> drills, boolean isCapped) {
+public record Spot(
+    String place,
+    String words,
+    List<String> drills,
+    boolean isCapped,
+    Map<String, Integer> around) {
   public Spot {
     drills = List.copyOf(drills);
+    around = Map.copyOf(around);
+  }
+
+  /** One that is known by its place alone. */
+  public Spot(String place, String words, List<String> drills, boolean isCapped) {
+    this(place, words, drills, isCapped, Map.of());
+  }
+
+  /** How many notes a place lies beside it, 0 for its own; empty where it is none of its places. */
+  OptionalInt distance(String other) {
+    if (place.equals(other)) {
+      return OptionalInt.of(0);
+    }
+    Integer beside = around.get(other);
+    return beside == null ? OptionalInt.empty() : OptionalInt.of(beside);
   }
 }

@@ -5,11 +5,13 @@ import app.fret.practice.Ladder;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.TreeMap;
 
 /**
@@ -33,6 +35,12 @@ public final class Standing {
   private final Map<String, Double> spotScores = new LinkedHashMap<>();
   private final Map<String, Integer> cardsOfSpot = new LinkedHashMap<>();
   private final Sparing sparing;
+
+  /** Spots that were drilled and not missed since. */
+  private final Set<String> drilled = new HashSet<>();
+
+  private final Map<String, Integer> turns = new HashMap<>();
+  private final Map<String, LocalDate> lastTurn = new HashMap<>();
   private final List<LocalDate> rhythmDays = new ArrayList<>();
 
   /**
@@ -147,17 +155,35 @@ public final class Standing {
   /** What hurts is no miss: it says nothing of how well the spot goes. */
   private void mark(LoggedPass pass) {
     spotScores.replaceAll((spot, score) -> score * Model.figure("spot.fades"));
-    if (pass.spot().isPresent() && pass.isMiss()) {
-      spotScores.merge(pass.spot().get(), 1.0, Double::sum);
-    }
-    if (pass.card() == CardKind.DRILL && pass.isClean() && pass.spot().isPresent()) {
-      cardsOfSpot.merge(pass.spot().get(), 1, Integer::sum);
-      spotScores.computeIfPresent(
-          pass.spot().get(), (spot, score) -> score * Model.figure("spot.after-drill"));
-    }
+    pass.spot()
+        .map(place -> item.spotAt(place).map(Spot::place).orElse(place))
+        .ifPresent(spot -> mark(pass, spot));
     boolean rhythm = pass.card() == CardKind.RHYTHM || pass.card() == CardKind.WHOLE_CLIMB;
     if (rhythm && !rhythmDays.contains(pass.date())) {
       rhythmDays.add(pass.date());
+    }
+  }
+
+  private void mark(LoggedPass pass, String spot) {
+    boolean isDrilled = pass.card() == CardKind.DRILL;
+    if (isDrilled && !pass.hurts()) {
+      drilled.add(spot);
+    }
+    if (pass.isMiss()) {
+      spotScores.merge(spot, 1.0, Double::sum);
+      turn(pass, spot);
+    }
+    if (isDrilled && pass.isClean()) {
+      cardsOfSpot.merge(spot, 1, Integer::sum);
+      spotScores.computeIfPresent(spot, (s, score) -> score * Model.figure("spot.after-drill"));
+    }
+  }
+
+  /** What was drilled and is missed all the same is drilled otherwise the next day. */
+  private void turn(LoggedPass pass, String spot) {
+    if (drilled.remove(spot) && !pass.date().equals(lastTurn.get(spot))) {
+      turns.merge(spot, 1, Integer::sum);
+      lastTurn.put(spot, pass.date());
     }
   }
 
@@ -266,6 +292,13 @@ public final class Standing {
   /** What is spared after something hurt. */
   public Sparing sparing() {
     return sparing;
+  }
+
+  /**
+   * How often a spot was missed after it had been drilled: so far the kinds of drill have turned.
+   */
+  int turnsOf(String spot) {
+    return turns.getOrDefault(spot, 0);
   }
 
   int cardsOf(String spot) {

@@ -124,7 +124,13 @@ final class Visit {
       return;
     }
     List<String> drills = spot.get().drills();
-    String drill = drills.get(work.standing().cardsOf(spot.get().place()) / 3 % drills.size());
+    String place = spot.get().place();
+    int before = work.drilledOn(day, place);
+    if (before >= drills.size()) {
+      return;
+    }
+    String drill = drills.get((work.standing().turnsOf(place) + before) % drills.size());
+    work.drills(day, place);
     String why =
         missing.isPresent()
             ? spot.get().words() + ", missed lately"

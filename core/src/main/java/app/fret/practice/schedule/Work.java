@@ -3,7 +3,9 @@ package app.fret.practice.schedule;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -19,6 +21,8 @@ final class Work {
   private double credit;
   private int rung;
   private Sparing sparing;
+  private LocalDate drillDay = LocalDate.MIN;
+  private final Map<String, Integer> drilled = new HashMap<>();
   private Optional<LocalDate> lastContact;
   private Optional<LocalDate> lastSpare = Optional.empty();
 
@@ -45,6 +49,20 @@ final class Work {
 
   Standing standing() {
     return standing;
+  }
+
+  /** How many drills of a spot a day holds so far: no kind comes twice. */
+  int drilledOn(LocalDate day, String spot) {
+    return day.equals(drillDay) ? drilled.getOrDefault(spot, 0) : 0;
+  }
+
+  /** One more drill of a spot is planned on a day. */
+  void drills(LocalDate day, String spot) {
+    if (!day.equals(drillDay)) {
+      drilled.clear();
+      drillDay = day;
+    }
+    drilled.merge(spot, 1, Integer::sum);
   }
 
   /** What is spared after something hurt, if all goes as planned. */

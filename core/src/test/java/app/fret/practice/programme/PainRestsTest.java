@@ -132,6 +132,26 @@ class PainRestsTest {
     assertThat(looked).as("hurts looked at").isPositive();
   }
 
+  /** A drill that was not enough is followed by another kind. */
+  @RepeatedTest(10)
+  void noSpotHasTheSameDrillTwiceADay(RepetitionInfo repetition) {
+    Random random = new Random(100 + repetition.getCurrentRepetition());
+    List<LoggedPass> log = new ArrayList<>();
+    int drills = 0;
+    for (int i = 0; i < DAYS; i++) {
+      LocalDate day = FIRST.plusDays(i);
+      List<String> planned =
+          programme(log).from(day, 1).days().get(0).cards().stream()
+              .filter(c -> c.kind() == CardKind.DRILL)
+              .map(c -> c.item().get().id() + c.spot().get().place() + c.drill().get())
+              .toList();
+      assertThat(planned).doesNotHaveDuplicates();
+      drills += planned.size();
+      log.addAll(play(random, day, programme(log).tasks(day, Set.of())));
+    }
+    assertThat(drills).isGreaterThan(DAYS / 2);
+  }
+
   @Test
   void whatWasDoneBeforeItHurtStaysAmongTheDaysCards() {
     List<DayTask> morning = programme(List.of()).tasks(FIRST, Set.of());

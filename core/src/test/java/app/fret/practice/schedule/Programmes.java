@@ -34,6 +34,11 @@ final class Programmes {
     return with(plain, List.of(spot), plain.trial());
   }
 
+  /** The same with other spots. */
+  static Item with(Item plain, List<Spot> spots) {
+    return with(plain, spots, plain.trial());
+  }
+
   private static Item with(Item plain, List<Spot> spots, Optional<Tried> trial) {
     return new Item(
         plain.id(),

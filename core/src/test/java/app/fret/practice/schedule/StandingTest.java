@@ -10,6 +10,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
@@ -143,6 +144,47 @@ class StandingTest {
     }
     assertThat(standing().spotScore("3:2")).isCloseTo(Math.pow(0.97, 4), within(1e-12));
     assertThat(standing().missingSpot()).isEmpty();
+  }
+
+  /** A player knows where it went wrong by a note or two. */
+  @Test
+  void aMissBesideASpotIsOneOfIt() {
+    Spot shift =
+        new Spot("3:2", "a shift", List.of("join"), false, Map.of("3:1", 0, "3:4", 2, "3", 0));
+    Spot run = new Spot("4:1", "a run", List.of("rhythm"), false, Map.of("3:4", 1, "4:2", 0));
+    Item known = Programmes.with(item, List.of(shift, run));
+    assertThat(known.spotAt("3:2")).contains(shift);
+    assertThat(known.spotAt("3:1")).contains(shift);
+    assertThat(known.spotAt("3")).as("only the bar is known").contains(shift);
+    assertThat(known.spotAt("3:4")).as("nearer").contains(run);
+    assertThat(known.spotAt("9:1")).isEmpty();
+    log.add(missAt("a", TODAY.minusDays(1), 60, "3:1"));
+    log.add(missAt("a", TODAY.minusDays(1), 60, "9:1"));
+    Standing standing = Standing.of(known, log, TODAY);
+    assertThat(standing.missingSpot()).contains("9:1");
+    assertThat(standing.spotScore("3:2")).isPositive();
+    assertThat(standing.spotScore("3:1")).isZero();
+  }
+
+  private LoggedPass drill(LocalDate day, boolean clean) {
+    return new LoggedPass(
+        "a", day, 60, clean, 8, false, Optional.of("3:2"), false, false, CardKind.DRILL);
+  }
+
+  @Test
+  void whatIsMissedThoughItWasDrilledIsDrilledOtherwise() {
+    for (int i = 0; i < 8; i++) {
+      log.add(drill(TODAY.minusDays(4), true));
+    }
+    assertThat(standing().turnsOf("3:2")).as("it helped").isZero();
+    log.add(missAt("a", TODAY.minusDays(3), 60, "3:2"));
+    assertThat(standing().turnsOf("3:2")).as("it did not").isEqualTo(1);
+    log.add(missAt("a", TODAY.minusDays(3), 60, "3:2"));
+    assertThat(standing().turnsOf("3:2")).as("nothing was drilled since").isEqualTo(1);
+    for (int i = 0; i < 8; i++) {
+      log.add(drill(TODAY.minusDays(2), false));
+    }
+    assertThat(standing().turnsOf("3:2")).as("once a day").isEqualTo(2);
   }
 
   @Test

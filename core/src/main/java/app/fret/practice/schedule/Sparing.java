@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.TreeMap;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
@@ -51,30 +52,29 @@ public final class Sparing {
    * @param putBack what the player put back
    */
   static Sparing of(List<LoggedPass> passes, List<PutBack> putBack) {
-    Sparing sparing = NONE;
-    List<LocalDate> days = passes.stream().map(LoggedPass::date).distinct().sorted().toList();
-    for (LocalDate day : days) {
-      List<LoggedPass> played = passes.stream().filter(p -> p.date().equals(day)).toList();
-      sparing = sparing.puttingBack(putBack, p -> p.date().isBefore(day)).after(day, played);
+    if (passes.stream().noneMatch(LoggedPass::hurts)) {
+      return NONE;
     }
-    return sparing.puttingBack(putBack, p -> true);
+    Map<LocalDate, List<LoggedPass>> days = new TreeMap<>();
+    passes.forEach(p -> days.computeIfAbsent(p.date(), d -> new ArrayList<>()).add(p));
+    Sparing sparing = NONE;
+    for (Map.Entry<LocalDate, List<LoggedPass>> day : days.entrySet()) {
+      // What was put back on a day holds from then on: what hurts on it hurts after that.
+      List<PutBack> known = putBack.stream().filter(p -> p.date().isBefore(day.getKey())).toList();
+      sparing = sparing.with(known).after(day.getKey(), day.getValue());
+    }
+    return sparing.with(putBack);
   }
 
-  /** What hurts the same day is said after all that was put back on it. */
-  private Sparing puttingBack(List<PutBack> putBack, Predicate<PutBack> isKnown) {
+  private Sparing with(List<PutBack> putBack) {
     return new Sparing(
-        sores.stream()
-            .map(
-                s ->
-                    s.isOff()
-                            && putBack.stream()
-                                .filter(isKnown)
-                                .anyMatch(
-                                    p -> p.bar().equals(s.bar()) && !p.date().isBefore(s.hurtOn()))
-                        ? s.putBack()
-                        : s)
-            .toList(),
-        lastHurt);
+        sores.stream().map(s -> isPutBack(s, putBack) ? s.putBack() : s).toList(), lastHurt);
+  }
+
+  private static boolean isPutBack(Sore sore, List<PutBack> putBack) {
+    return sore.isOff()
+        && putBack.stream()
+            .anyMatch(p -> p.bar().equals(sore.bar()) && !p.date().isBefore(sore.hurtOn()));
   }
 
   private Sparing after(LocalDate day, List<LoggedPass> played) {

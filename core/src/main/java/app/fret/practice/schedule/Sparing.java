@@ -46,12 +46,13 @@ public final class Sparing {
   }
 
   /**
-   * What a passage is spared after its passes.
+   * What a passage is spared on a day after its passes. What was played on that day without pain
+   * lets nothing come back before the next.
    *
-   * @param passes its passes, oldest first, up to the day that is asked for
+   * @param passes its passes, oldest first, up to that day
    * @param putBack what the player put back
    */
-  static Sparing of(List<LoggedPass> passes, List<PutBack> putBack) {
+  static Sparing of(List<LoggedPass> passes, List<PutBack> putBack, LocalDate today) {
     if (passes.stream().noneMatch(LoggedPass::hurts)) {
       return NONE;
     }
@@ -59,14 +60,20 @@ public final class Sparing {
     passes.forEach(p -> days.computeIfAbsent(p.date(), d -> new ArrayList<>()).add(p));
     Sparing sparing = NONE;
     for (Map.Entry<LocalDate, List<LoggedPass>> day : days.entrySet()) {
-      // What was put back on a day holds from then on: what hurts on it hurts after that.
-      List<PutBack> known = putBack.stream().filter(p -> p.date().isBefore(day.getKey())).toList();
-      sparing = sparing.with(known).after(day.getKey(), day.getValue());
+      LocalDate date = day.getKey();
+      List<LoggedPass> hurting = day.getValue().stream().filter(LoggedPass::hurts).toList();
+      if (!hurting.isEmpty()) {
+        // What hurts on the day it was put back hurts after that.
+        sparing = sparing.with(putBack, date.minusDays(1)).after(date, hurting);
+      } else if (date.isBefore(today)) {
+        sparing = sparing.with(putBack, date).afterContact();
+      }
     }
-    return sparing.with(putBack);
+    return sparing.with(putBack, today);
   }
 
-  private Sparing with(List<PutBack> putBack) {
+  private Sparing with(List<PutBack> all, LocalDate upTo) {
+    List<PutBack> putBack = all.stream().filter(p -> !p.date().isAfter(upTo)).toList();
     return new Sparing(
         sores.stream().map(s -> isPutBack(s, putBack) ? s.putBack() : s).toList(), lastHurt);
   }
@@ -77,11 +84,7 @@ public final class Sparing {
             .anyMatch(p -> p.bar().equals(sore.bar()) && !p.date().isBefore(sore.hurtOn()));
   }
 
-  private Sparing after(LocalDate day, List<LoggedPass> played) {
-    List<LoggedPass> hurting = played.stream().filter(LoggedPass::hurts).toList();
-    if (hurting.isEmpty()) {
-      return afterContact();
-    }
+  private Sparing after(LocalDate day, List<LoggedPass> hurting) {
     List<Sore> after = new ArrayList<>(sores);
     Map<Optional<String>, LocalDate> last = new HashMap<>(lastHurt);
     for (Optional<String> bar : hurting.stream().map(Sparing::barOf).distinct().toList()) {

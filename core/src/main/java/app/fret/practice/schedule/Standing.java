@@ -53,9 +53,9 @@ public final class Standing {
    */
   private record Heard(LoggedPass pass, double share, boolean isOwn, boolean opens) {}
 
-  private Standing(Item item, List<Heard> passes) {
+  private Standing(Item item, List<Heard> passes, LocalDate today) {
     this.item = item;
-    this.sparing = sparing(item, passes);
+    this.sparing = sparing(item, passes, today);
     double target = item.target().perMinute();
     this.theta0 = Math.max(Math.log(Math.min(1, item.cleanPerMinute() / target)), Math.log(0.5));
     this.theta = theta0;
@@ -100,17 +100,17 @@ public final class Standing {
         heard.add(new Heard(own ? pass : pass.inBeatOf(item, played), share, own, opens));
       }
     }
-    return new Standing(item, heard);
+    return new Standing(item, heard, today);
   }
 
   /** What hurts in another item of the same music is known by no bar of this one. */
-  private static Sparing sparing(Item item, List<Heard> passes) {
+  private static Sparing sparing(Item item, List<Heard> passes, LocalDate today) {
     List<LoggedPass> own =
         passes.stream()
             .filter(h -> h.isOwn() || h.opens())
             .map(h -> h.isOwn() ? h.pass() : h.pass().withoutSpot())
             .toList();
-    return Sparing.of(own, item.putBack());
+    return Sparing.of(own, item.putBack(), today);
   }
 
   private Climb take(LocalDate day, List<Heard> passes, Climb before) {

@@ -168,6 +168,29 @@ class SparingTest {
     assertThat(sparing(TODAY.plusDays(1)).isEmpty()).isTrue();
   }
 
+  /** A first pass without pain is no reason to play more of it the same day. */
+  @Test
+  void whatIsPlayedTodayLetsNothingComeBackToday() {
+    log.add(hurt(TODAY.minusDays(1), Optional.of("3:2")));
+    Easing morning = sparing(TODAY).easing(TODAY);
+    assertThat(morning).isEqualTo(new Easing(List.of("3"), List.of(), 2));
+    painless(TODAY);
+    assertThat(sparing(TODAY).easing(TODAY)).isEqualTo(morning);
+    painless(TODAY.plusDays(1));
+    painless(TODAY.plusDays(2));
+    LocalDate back = TODAY.plusDays(3);
+    painless(back);
+    assertThat(sparing(back).easing(back)).isEqualTo(new Easing(List.of(), List.of("3"), 0));
+  }
+
+  @Test
+  void whatIsPutBackLaterIsStillOffNow() {
+    log.add(hurt(TODAY.minusDays(6), Optional.of("3:2")));
+    log.add(hurt(TODAY.minusDays(5), Optional.of("3:2")));
+    Item later = ITEM.withPutBack(List.of(new PutBack(Optional.of("3"), TODAY.plusDays(1))));
+    assertThat(Standing.of(later, log, TODAY).sparing().toPutBack()).hasSize(1);
+  }
+
   /** A day on which another bar hurts is none free of pain. */
   @Test
   void painElsewhereDoesNotCountAsFreeOfIt() {
@@ -175,7 +198,7 @@ class SparingTest {
     painless(TODAY.minusDays(2));
     log.add(hurt(TODAY.minusDays(1), Optional.of("9:1")));
     painless(TODAY);
-    assertThat(sparing(TODAY).words(TODAY.plusDays(1))).contains("bar 3", "2 so far");
+    assertThat(sparing(TODAY.plusDays(1)).words(TODAY.plusDays(1))).contains("bar 3", "2 so far");
   }
 
   @Test

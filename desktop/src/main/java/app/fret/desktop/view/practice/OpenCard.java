@@ -428,7 +428,6 @@ final class OpenCard extends VBox {
     return button;
   }
 
-  /** Drills are made and planned beside the window's thread. */
   /** Music that belongs to the title over it, at once or as soon as it is worked out. */
   private void showMusic(Card card, Tempo at) {
     Study study = desk.study();

@@ -173,7 +173,7 @@ class PractiseDeskTest extends OverDemo {
     assertThat(left()).isNotEmpty();
     assertThat(left()).allMatch(t -> t.card().easing().without().contains(barOf(drill)));
     assertThat(passage().practise().care())
-        .startsWith("Bar " + barOf(drill) + " hurt today: slower and without it");
+        .startsWith("Leave bar " + barOf(drill) + " out: it hurt.");
     assertThat(passage().practise().tempoOf(ladder()).perMinute()).isLessThan(usual);
     choose(CardKind.LADDER);
     passage().practise().log(true);
@@ -193,7 +193,7 @@ class PractiseDeskTest extends OverDemo {
     choose(CardKind.LADDER);
     passage().practise().hurts();
     assertThat(left()).isEmpty();
-    assertThat(passage().practise().care()).startsWith("It hurt today: no more of it.");
+    assertThat(passage().practise().care()).startsWith("Leave this passage out: it hurt.");
   }
 
   @Test
@@ -220,10 +220,10 @@ class PractiseDeskTest extends OverDemo {
     hurtDaysAgo(4, bar);
     passage().day().orElseThrow().refresh();
     assertThat(passage().practise().sparing().toPutBack()).containsExactly(Optional.of(bar));
-    assertThat(passage().practise().care()).contains("off until you put it back");
+    assertThat(passage().practise().care()).contains("Leave bar " + bar + " out: it hurt.");
     passage().practise().putBack(Optional.of(bar));
     assertThat(passage().practise().sparing().toPutBack()).isEmpty();
-    assertThat(passage().practise().care()).contains("comes back: at most 2 times in a row");
+    assertThat(passage().practise().care()).contains("comes back: 0 of 2 in a row, 0 of 10 today.");
   }
 
   private int rung() {

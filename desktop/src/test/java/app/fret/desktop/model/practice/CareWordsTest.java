@@ -27,7 +27,9 @@ class CareWordsTest {
     assertThat(words(new SpotCount(TENTH, 3, 1, SpotCount.CAP)))
         .isEqualTo("Bar 7 stretches the hand: 1 of 5 in a row, 3 of 20 today.");
     assertThat(words(new SpotCount(TENTH, 1, 1, SpotCount.HALF_CAP)))
-        .isEqualTo("Bar 7 stretches the hand: 1 of 2 in a row, 1 of 10 today.");
+        .isEqualTo("Bar 7 comes back: 1 of 2 in a row, 1 of 10 today.");
+    assertThat(words(new SpotCount(TENTH, 0, 0, SpotCount.HALF_CAP)))
+        .isEqualTo("Bar 7 comes back: 0 of 2 in a row, 0 of 10 today.");
   }
 
   @Test
@@ -40,9 +42,9 @@ class CareWordsTest {
         .isEqualTo("Leave bar 7 out for today: it was played 20 times.");
   }
 
-  /** Its sentence stands before the counts already. */
   @Test
-  void whatRestsIsNotCountedAgain() {
-    assertThat(words(new SpotCount(TENTH, 2, 0, SpotCount.NOT_AT_ALL))).isEmpty();
+  void whatRestsIsLeftOutHoweverOftenItWasPlayed() {
+    assertThat(words(new SpotCount(TENTH, 2, 0, SpotCount.NOT_AT_ALL)))
+        .isEqualTo("Leave bar 7 out: it hurt.");
   }
 }

@@ -2,6 +2,8 @@ package app.fret.practice.drill;
 
 import app.fret.practice.Ladder;
 import app.fret.practice.drill.ProposedDrill.Cap;
+import app.fret.reading.PlayedNote;
+import app.fret.score.Note;
 import app.fret.score.Passage;
 import app.fret.score.Span;
 import app.fret.score.Tempo;
@@ -10,6 +12,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * Which drills a passage asks for: for each problem those that fit it, the hardest problem first.
@@ -19,10 +22,16 @@ public final class DrillChoice {
   private static final int MOST_TIMES = 4;
   private static final double MOST_SECONDS = 600;
   private static final double BETWEEN_SECONDS = 3;
+  private static final int FEWEST_NOTES = 3;
+  private static final double SECONDS_A_MINUTE = 60;
+  private static final int MOST_PULSES_A_BEAT = 4;
+  private static final double LEAST_PULSES_A_SECOND = 3;
+  private static final double LEAST_SPRINGING_A_SECOND = 4;
 
   private final DrillSource source;
   private final Ladder ladder;
   private final List<ProposedDrill> drills = new ArrayList<>();
+  private final Set<List<Object>> sounding = new HashSet<>();
 
   private DrillChoice(DrillSource source, Ladder ladder) {
     this.source = source;
@@ -32,7 +41,8 @@ public final class DrillChoice {
   /**
    * The drills of a passage, numbered.
    *
-   * @param ladder its ladder; drills are played on its first rung
+   * @param ladder its ladder; drills are played on its first rung, or on the first that is quick
+   *     enough for what they are about
    */
   public static List<ProposedDrill> of(DrillSource source, Ladder ladder) {
     DrillChoice choice = new DrillChoice(source, ladder);
@@ -66,10 +76,11 @@ public final class DrillChoice {
 
   private boolean add(DrillKind kind, Problem problem) {
     Optional<DrillMusic> music = kind.make(source, problem.notes());
-    if (music.isEmpty()) {
+    Optional<Tempo> slowest = music.flatMap(m -> slowest(kind, m.passage()));
+    if (slowest.isEmpty() || !sounding.add(sound(music.get().passage()))) {
       return false;
     }
-    Tempo tempo = ladder.tempo(0);
+    Tempo tempo = slowest.get();
     double once = seconds(music.get().passage(), tempo);
     int most = problem.isCapped() ? Cap.USUAL.inARow() : MOST_TIMES;
     int times = (int) Math.max(1, Math.min(most, Math.floor(MOST_SECONDS / once)));
@@ -84,6 +95,42 @@ public final class DrillChoice {
             tempo.perMinute(),
             problem.isCapped() ? Optional.of(Cap.USUAL) : Optional.empty()));
     return true;
+  }
+
+  /** The first rung on which it is an exercise; empty where it is none on any. */
+  private Optional<Tempo> slowest(DrillKind kind, Passage music) {
+    return IntStream.range(0, ladder.rungs().size())
+        .mapToObj(ladder::tempo)
+        .filter(tempo -> isWorthIt(kind, music, tempo))
+        .findFirst();
+  }
+
+  /** What is too short to be an exercise, or too slow to be what its name says, is none. */
+  private static boolean isWorthIt(DrillKind kind, Passage music, Tempo tempo) {
+    List<PlayedNote> notes = PlayedNote.of(music);
+    double beats = tempo.perMinute() / SECONDS_A_MINUTE;
+    return switch (kind) {
+      case VIBRATO_PULSES -> MOST_PULSES_A_BEAT * beats >= LEAST_PULSES_A_SECOND;
+      case SPRINGING_STEPS ->
+          notes.stream().anyMatch(n -> 1 / tempo.seconds(n.length()) >= LEAST_SPRINGING_A_SECOND);
+      default -> notes.size() >= FEWEST_NOTES;
+    };
+  }
+
+  /** What is heard and how it is bowed: the same twice is one exercise. */
+  private static List<Object> sound(Passage music) {
+    List<Object> sound = new ArrayList<>();
+    PlayedNote.of(music)
+        .forEach(
+            n ->
+                sound.add(
+                    List.of(
+                        n.onset(),
+                        n.length(),
+                        n.notes().stream().map(Note::written).toList(),
+                        n.marks())));
+    sound.add(music.slurs());
+    return sound;
   }
 
   /** Seconds of a drill at a tempo, with the moment before it is played again. */

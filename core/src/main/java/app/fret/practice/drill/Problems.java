@@ -26,6 +26,8 @@ public final class Problems {
   private static final double HARD_BITS = 3.5;
   private static final double BITS_A_REMARK = 5;
   private static final int MOST_SHIFTS = 4;
+  private static final double SECONDS_TO_SPARE = 0.8;
+  private static final double WITH_TIME = 0.4;
 
   /** Each shift has its turn at another drill, so that a page of them is no monotony. */
   private static final List<List<DrillKind>> SHIFT_DRILLS =
@@ -92,7 +94,9 @@ public final class Problems {
     List<Shift> hard =
         source.leftHand().shifts().stream()
             .filter(s -> s.bits() >= HARD_BITS)
-            .sorted(Comparator.comparingDouble((Shift s) -> -s.bits()))
+            .sorted(
+                Comparator.comparing(Problems::hasTimeToSpare)
+                    .thenComparingDouble((Shift s) -> -s.bits()))
             .limit(MOST_SHIFTS)
             .toList();
     for (int i = 0; i < hard.size(); i++) {
@@ -103,10 +107,15 @@ public final class Problems {
               format(
                   "shift of %.1f bits, %.0f mm in %.2f s",
                   shift.bits(), shift.travelMm(), shift.availableSeconds()),
-              shift.bits() / BITS_A_REMARK,
+              shift.bits() / BITS_A_REMARK * (hasTimeToSpare(shift) ? WITH_TIME : 1),
               SHIFT_DRILLS.get(i % SHIFT_DRILLS.size()),
               isWide(shift.fromNote()) || isWide(shift.toNote())));
     }
+  }
+
+  /** Nobody hears a shift that has a second: it ranks behind those that are heard or hurried. */
+  private static boolean hasTimeToSpare(Shift shift) {
+    return shift.availableSeconds() >= SECONDS_TO_SPARE;
   }
 
   private boolean isWide(int note) {
@@ -267,7 +276,9 @@ public final class Problems {
             .toList();
     for (Trap trap : rushing) {
       add(
-          new Span(Math.max(0, trap.note() - 3), Math.min(source.count() - 1, trap.note() + 4)),
+          new Span(
+              beatAndSlurFrom(Math.max(0, trap.note() - 3)),
+              Math.min(source.count() - 1, trap.note() + 4)),
           0.6,
           false,
           "easily hurried",
@@ -276,6 +287,19 @@ public final class Problems {
           DrillKind.RECORD_AND_COMPARE,
           DrillKind.INNER_PULSE);
     }
+  }
+
+  /** The note at or before one with which both a beat and a stroke begin. */
+  private int beatAndSlurFrom(int note) {
+    int from = note;
+    while (from > 0 && !(beginsBeat(from) && !source.isSlurredOn(from - 1))) {
+      from--;
+    }
+    return from;
+  }
+
+  private boolean beginsBeat(int note) {
+    return source.brief().reading().beats().begins(note);
   }
 
   private void addSlowLines() {

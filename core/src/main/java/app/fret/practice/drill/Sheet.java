@@ -63,7 +63,9 @@ final class Sheet {
       addLevel(source.dynamic(piece.source()));
     }
     int first = builder.nextEvent();
-    lay(piece);
+    // A stroke is signed where it begins, never within its slur.
+    boolean isInside = slurFrom >= 0;
+    lay(isInside ? piece.marked(piece.marks().withBow(Optional.empty())) : piece);
     if (slurFrom < 0 && piece.isSlurred()) {
       slurFrom = first;
     } else if (slurFrom >= 0 && !piece.isSlurred()) {

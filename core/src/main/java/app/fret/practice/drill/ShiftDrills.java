@@ -42,15 +42,35 @@ final class ShiftDrills {
     private Note guideHead() {
       Stop leaving = shift.leaving().top();
       Stop landing = shift.landing().top();
-      Guide school = source.brief().player().habits().guide();
-      boolean leavingIsLower = leaving.finger().rank() <= landing.finger().rank();
-      boolean byLeaving =
-          school == Guide.DEPARTING_FINGER || school == Guide.LOWER_FINGER && leavingIsLower;
+      boolean byLeaving = isByLeavingFinger();
       Stop stop = byLeaving ? leaving : landing;
       SoundingPitch pitch = byLeaving ? shift.guides().departing() : shift.guides().arriving();
       Finger finger = stop.finger();
       return source.head(
           pitch, shift.fromNote(), Optional.of(finger), OptionalInt.of(stop.string()));
+    }
+
+    /** Only a finger that stays on the string of arrival can carry the hand along it. */
+    private boolean isByLeavingFinger() {
+      Stop leaving = shift.leaving().top();
+      Stop landing = shift.landing().top();
+      Guide school = source.brief().player().habits().guide();
+      boolean leavingIsLower = leaving.finger().rank() <= landing.finger().rank();
+      boolean isWanted =
+          school == Guide.DEPARTING_FINGER || school == Guide.LOWER_FINGER && leavingIsLower;
+      return isWanted && isOnOneString();
+    }
+
+    boolean isOnOneString() {
+      return shift.leaving().top().string() == shift.landing().top().string();
+    }
+
+    /** Whether there is a note to slide by: none that is open, or the landing itself. */
+    boolean hasGuide() {
+      Stop carrying = (isByLeavingFinger() ? shift.leaving() : shift.landing()).top();
+      List<Note> landing = source.heads(shift.toNote());
+      return !carrying.isOpen()
+          && !guideHead().written().equals(landing.get(landing.size() - 1).written());
     }
 
     /** Whether the bow goes on over the shift. */
@@ -77,6 +97,13 @@ final class ShiftDrills {
     void put(Move move, Sheet sheet);
   }
 
+  /** A drill by way of the guide note, where there is one. */
+  private static Optional<DrillMusic> guided(DrillSource source, Span notes, Filling filling) {
+    return move(source, notes).filter(Move::hasGuide).isPresent()
+        ? made(source, notes, filling)
+        : Optional.empty();
+  }
+
   private static Optional<DrillMusic> made(DrillSource source, Span notes, Filling filling) {
     return move(source, notes)
         .map(
@@ -88,7 +115,7 @@ final class ShiftDrills {
   }
 
   static Optional<DrillMusic> guideSlide(DrillSource source, Span notes) {
-    return made(
+    return guided(
         source,
         notes,
         (m, sheet) -> {
@@ -103,21 +130,22 @@ final class ShiftDrills {
   /** One finger carries the hand, so the bow turns where the music turns it: at the landing. */
   private static void slide(
       Move move, Sheet sheet, Fraction from, Fraction guide, Fraction to, String words) {
-    sheet.add(move.from(from).slurred(true).saying(words));
-    sheet.add(move.guide(guide).slurred(move.isSlurred()));
+    sheet.add(move.from(from).slurred(move.isOnOneString()).saying(words));
+    sheet.add(move.guide(guide).slurred(move.isSlurred() && move.isOnOneString()));
     sheet.add(move.to(to));
   }
 
   static Optional<DrillMusic> guideAndBack(DrillSource source, Span notes) {
-    return made(
+    return guided(
         source,
         notes,
         (m, sheet) -> {
           for (int i = 0; i < 2; i++) {
-            sheet.add(m.from(QUARTER).slurred(true));
-            sheet.add(m.guide(QUARTER).slurred(true));
-            sheet.add(m.from(QUARTER).slurred(true));
-            sheet.add(m.guide(QUARTER).slurred(m.isSlurred()));
+            boolean slurs = m.isOnOneString();
+            sheet.add(m.from(QUARTER).slurred(slurs));
+            sheet.add(m.guide(QUARTER).slurred(slurs));
+            sheet.add(m.from(QUARTER).slurred(slurs));
+            sheet.add(m.guide(QUARTER).slurred(slurs && m.isSlurred()));
             sheet.add(m.to(HALF));
             sheet.add(m.rest(HALF, "check"));
           }
@@ -125,7 +153,7 @@ final class ShiftDrills {
   }
 
   static Optional<DrillMusic> guideSilent(DrillSource source, Span notes) {
-    return made(
+    return guided(
         source,
         notes,
         (m, sheet) -> {

@@ -147,7 +147,7 @@ final class DrillCommand implements Command {
 
   private static Study worked(Study study, Wanted wanted) throws ScoreRejectedException {
     try {
-      return DrillStudy.of(study, wanted.music(), wanted.tempo());
+      return DrillStudy.of(study, wanted.music().at(wanted.tempo()), wanted.tempo());
     } catch (OutOfRangeException e) {
       throw new IllegalStateException("a drill leaves the instrument", e);
     }

@@ -1,8 +1,10 @@
 package app.fret.reading;
 
 import app.fret.score.Bar;
+import app.fret.score.Event;
 import app.fret.score.Metre;
 import app.fret.score.Passage;
+import app.fret.score.Span;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -23,6 +25,11 @@ public record BeatGroups(int bar, List<Integer> groups, boolean uneven) {
   /** Groupings that are tried where a metre prints none, the usual one first. */
   private static final List<List<Integer>> OF_FIVE = List.of(List.of(3, 2), List.of(2, 3));
 
+  private static final int EIGHTH = 8;
+
+  /** What a slur weighs beside the start of a note, which weighs 1. */
+  private static final int SLUR = 3;
+
   private static final List<List<Integer>> OF_SEVEN =
       List.of(List.of(3, 2, 2), List.of(2, 2, 3), List.of(2, 3, 2));
 
@@ -35,6 +42,7 @@ public record BeatGroups(int bar, List<Integer> groups, boolean uneven) {
 
   /** The groups of every bar of a passage. */
   public static List<BeatGroups> of(Passage passage, List<PlayedNote> notes) {
+    List<List<Slurred>> slurs = slurs(passage);
     List<Set<Fraction>> onsets = new ArrayList<>();
     passage.bars().forEach(b -> onsets.add(new HashSet<>()));
     for (PlayedNote note : notes) {
@@ -43,12 +51,31 @@ public record BeatGroups(int bar, List<Integer> groups, boolean uneven) {
     }
     List<BeatGroups> all = new ArrayList<>();
     for (int i = 0; i < passage.bars().size(); i++) {
-      all.add(of(i, passage.bars().get(i).metre(), onsets.get(i)));
+      all.add(of(i, passage.bars().get(i).metre(), onsets.get(i), slurs.get(i)));
     }
     return List.copyOf(all);
   }
 
-  private static BeatGroups of(int bar, Metre metre, Set<Fraction> onsets) {
+  /** The part of a slur that lies in a bar: where its first and last notes begin there. */
+  private record Slurred(Fraction first, Fraction last) {}
+
+  private static List<List<Slurred>> slurs(Passage passage) {
+    List<List<Slurred>> slurs = new ArrayList<>();
+    passage.bars().forEach(b -> slurs.add(new ArrayList<>()));
+    for (Span slur : passage.slurs()) {
+      Event first = passage.events().get(slur.first());
+      Event last = passage.events().get(slur.last());
+      if (first.bar() == last.bar()) {
+        Bar bar = passage.bars().get(first.bar());
+        slurs
+            .get(first.bar())
+            .add(new Slurred(bar.placeInMetre(first.onset()), bar.placeInMetre(last.onset())));
+      }
+    }
+    return slurs;
+  }
+
+  private static BeatGroups of(int bar, Metre metre, Set<Fraction> onsets, List<Slurred> slurs) {
     List<List<Integer>> tried = groupings(metre);
     if (tried.isEmpty()) {
       return new BeatGroups(bar, metre.groups(), metre.groups().stream().distinct().count() > 1);
@@ -56,7 +83,7 @@ public record BeatGroups(int bar, List<Integer> groups, boolean uneven) {
     List<Integer> best = tried.get(0);
     int most = -1;
     for (List<Integer> grouping : tried) {
-      int begun = begun(grouping, metre, onsets);
+      int begun = begun(grouping, metre, onsets) + slurred(grouping, metre, slurs);
       if (begun > most) {
         most = begun;
         best = grouping;
@@ -89,6 +116,24 @@ public record BeatGroups(int bar, List<Integer> groups, boolean uneven) {
     return begun;
   }
 
+  /**
+   * Slurs are printed by groups: one that begins with a group speaks for it, one over its start
+   * against.
+   */
+  private static int slurred(List<Integer> grouping, Metre metre, List<Slurred> slurs) {
+    int sum = 0;
+    int at = grouping.get(0);
+    for (int size : grouping.subList(1, grouping.size())) {
+      Fraction start = Fraction.of(at, metre.unit());
+      for (Slurred slur : slurs) {
+        boolean isOver = slur.first().compareTo(start) < 0 && slur.last().compareTo(start) >= 0;
+        sum += slur.first().equals(start) ? SLUR : isOver ? -SLUR : 0;
+      }
+      at += size;
+    }
+    return sum;
+  }
+
   /** Words to say: one two, one two three. */
   public List<String> words() {
     return groups.stream().map(BeatGroups::words).toList();
@@ -97,6 +142,11 @@ public record BeatGroups(int bar, List<Integer> groups, boolean uneven) {
   private static String words(int size) {
     return NUMBERS.subList(0, Math.min(size, NUMBERS.size())).stream()
         .collect(Collectors.joining(" "));
+  }
+
+  /** The felt beats: the groups where the metre counts in eighths or less, else its own. */
+  List<Fraction> beats(Metre metre) {
+    return metre.unit() >= EIGHTH ? lengths(metre) : metre.beats();
   }
 
   /** Where each group begins from the start of the bar, and how long it is. */

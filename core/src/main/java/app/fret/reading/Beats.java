@@ -10,24 +10,28 @@ public final class Beats {
   private final int[] beatOf;
   private final boolean[] begins;
 
-  private Beats(Passage passage, List<PlayedNote> notes) {
+  private Beats(Passage passage, List<PlayedNote> notes, List<BeatGroups> groups) {
     beatOf = new int[notes.size()];
     begins = new boolean[notes.size()];
     for (PlayedNote note : notes) {
-      find(passage.bars().get(note.bar()), note);
+      find(passage.bars().get(note.bar()), groups.get(note.bar()), note);
     }
   }
 
-  /** The beats of a passage. */
-  static Beats of(Passage passage, List<PlayedNote> notes) {
-    return new Beats(passage, notes);
+  /**
+   * The beats of a passage.
+   *
+   * @param groups how the beats of each bar are grouped
+   */
+  static Beats of(Passage passage, List<PlayedNote> notes, List<BeatGroups> groups) {
+    return new Beats(passage, notes, groups);
   }
 
-  private void find(Bar bar, PlayedNote note) {
+  private void find(Bar bar, BeatGroups groups, PlayedNote note) {
     Fraction place = bar.placeInMetre(note.onset());
     Fraction start = Fraction.ZERO;
     int beat = 0;
-    for (Fraction length : bar.metre().beats()) {
+    for (Fraction length : groups.beats(bar.metre())) {
       begins[note.number()] |= start.equals(place);
       start = start.add(length);
       beat += start.compareTo(place) <= 0 ? 1 : 0;

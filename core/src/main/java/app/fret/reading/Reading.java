@@ -26,14 +26,14 @@ public final class Reading {
     this.passage = passage;
     this.notes = PlayedNote.of(passage);
     this.places = NotePlaces.of(passage, notes);
-    this.beats = Beats.of(passage, notes);
+    this.beatGroups = BeatGroups.of(passage, notes);
+    this.beats = Beats.of(passage, notes, beatGroups);
     this.levels = PrintedLevels.of(passage, notes);
     this.techniques = List.copyOf(Techniques.of(passage.directions().words(), notes));
     this.strokes = StrokeGroups.printed(passage, notes, techniques);
     this.families = Families.of(notes, beats);
     this.returns = Form.of(passage, notes);
     this.phrases = Phrases.of(passage, notes, returns);
-    this.beatGroups = BeatGroups.of(passage, notes);
   }
 
   /** Reads a passage. */

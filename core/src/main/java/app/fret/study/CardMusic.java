@@ -6,6 +6,7 @@ import app.fret.lefthand.PinConflictException;
 import app.fret.practice.Scale;
 import app.fret.practice.drill.DrillKind;
 import app.fret.practice.drill.DrillMusic;
+import app.fret.practice.drill.RhythmDrills;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
 import app.fret.score.Key;
@@ -51,7 +52,10 @@ public final class CardMusic {
     }
     DrillKind kind = card.drill().flatMap(DrillKind::ofId).orElse(kindOf(card.kind()));
     Span notes = notes(study, card);
-    Optional<DrillMusic> music = kind.make(study.drillSource(), notes);
+    Optional<DrillMusic> music =
+        kind == DrillKind.WHOLE_CLIMB
+            ? climb(study, card, notes)
+            : kind.make(study.drillSource(), notes);
     if (music.isEmpty()) {
       return new Made(study, 1);
     }
@@ -71,6 +75,13 @@ public final class CardMusic {
       case WARM_UP, WHOLE_CLIMB, RHYTHM, DRILL -> true;
       default -> false;
     };
+  }
+
+  /** On as many rungs as the card has sets, from the one it names. */
+  private static Optional<DrillMusic> climb(Study study, Card card, Span notes) {
+    int from = study.practice().ladder().rungAt(card.perMinute().orElse(0));
+    int sets = card.passes() / RhythmDrills.SET.size();
+    return RhythmDrills.climb(study.drillSource(), notes, from, Math.max(1, sets));
   }
 
   private static DrillKind kindOf(CardKind kind) {

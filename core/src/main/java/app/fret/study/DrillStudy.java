@@ -11,16 +11,20 @@ import app.fret.practice.drill.DrillMusic;
 import app.fret.reading.NotePlaces;
 import app.fret.reading.PlayedNote;
 import app.fret.reading.Reading;
+import app.fret.score.Directions;
 import app.fret.score.Note;
 import app.fret.score.NoteRef;
 import app.fret.score.Passage;
 import app.fret.score.Span;
 import app.fret.score.Tempo;
 import app.fret.shape.ShapeChoices;
+import app.fret.time.TempoChoices;
+import app.fret.time.TempoPlace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import org.apache.commons.numbers.fraction.Fraction;
 
 /**
  * A drill worked out as every passage is, with what it carries over decided: fingers, centimetres
@@ -47,11 +51,36 @@ public final class DrillStudy {
     ShapeChoices shape = source.choices().shape();
     Choices choices =
         Choices.at(tempo)
+            .with(tempos(drill.passage(), tempo))
             .withProfile(source.choices().profile())
             .withPins(pins(drill.passage()))
             .with(BowChoices.none().withStrokes(amounts(source, drill)))
             .with(ShapeChoices.none().withStyle(shape.style()).withMustFrom(shape.mustFrom()));
     return PossibleStudy.of(drill.passage(), source.player(), choices).study();
+  }
+
+  /** A drill that climbs has tempos of its own from its second mark on. */
+  private static TempoChoices tempos(Passage drill, Tempo tempo) {
+    List<Directions.TempoMark> marks = drill.directions().tempos();
+    List<PlayedNote> notes = PlayedNote.of(drill);
+    NotePlaces places = NotePlaces.of(drill, notes);
+    TempoChoices tempos = TempoChoices.at(tempo);
+    for (int i = 1; i < marks.size(); i++) {
+      Fraction from = marks.get(i).onset();
+      Fraction to = i + 1 < marks.size() ? marks.get(i + 1).onset() : drill.length();
+      List<PlayedNote> own =
+          notes.stream()
+              .filter(n -> n.onset().compareTo(from) >= 0 && n.onset().compareTo(to) < 0)
+              .toList();
+      tempos =
+          tempos.withPlace(
+              new TempoPlace(
+                  TempoPlace.Kind.REGION,
+                  places.top(own.get(0).number()),
+                  places.top(own.get(own.size() - 1).number()),
+                  marks.get(i).tempo().perMinute()));
+    }
+    return tempos;
   }
 
   /** Slow practice keeps the bow: each stroke has the hair its notes have in the music. */

@@ -71,7 +71,7 @@ public final class Study {
     this.bow = new Lazy<>(() -> new FingerHops(leftHand()).addTo(hands.bow()));
     this.chunks = new Lazy<>(this::cut);
     this.traps = new Lazy<>(this::findTraps);
-    this.drills = new Lazy<>(() -> DrillChoice.of(drillSource(), practice.ladder()));
+    this.drills = new Lazy<>(() -> DrillChoice.of(drillSource()));
     this.practice = practice;
     this.others = others;
   }
@@ -309,7 +309,8 @@ public final class Study {
 
   /** What drills are made from. */
   public DrillSource drillSource() {
-    return new DrillSource(brief(), leftHand(), bow());
+    return new DrillSource(
+        brief(), leftHand(), bow(), practice.ladder(), choices.practice().keepsBeat());
   }
 
   /** Which notes vibrate, and what stands against it. */

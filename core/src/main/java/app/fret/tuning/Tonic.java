@@ -25,8 +25,10 @@ public record Tonic(Step step, int alter, boolean minor) {
 
   /**
    * The tonic of notes under a key signature. Minor when the raised leading note of the relative
-   * minor is there more often than its plain one, or, where neither decides, when the lowest note
-   * of the last chord is the minor tonic; else major.
+   * minor is there more often than its plain one; where they are as many, when the lowest note of
+   * the last chord is the minor tonic; where the plain one, which the minor scale has on its way
+   * down, is there more often but the raised one too, when the notes are nearer to the minor key
+   * than to the major one (profiles of Krumhansl and Kessler 1982); else major.
    */
   public static Tonic of(Key key, List<PlayedNote> notes) {
     Step major = MAJOR_BY_FIFTHS[Math.floorMod(key.fifths(), LETTERS)];
@@ -44,7 +46,10 @@ public record Tonic(Step step, int alter, boolean minor) {
     }
     boolean endsMinor =
         !notes.isEmpty() && notes.get(notes.size() - 1).notes().get(0).written().step() == minor;
-    boolean isMinor = raised > plain || (raised == plain && endsMinor);
+    boolean isMinor =
+        raised > plain
+            || raised == plain && endsMinor
+            || raised > 0 && KeyProfile.isNearerToMinor(notes, major, minor, key);
     Step step = isMinor ? minor : major;
     return new Tonic(step, key.alterOf(step), isMinor);
   }

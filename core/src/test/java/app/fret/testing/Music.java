@@ -2,6 +2,7 @@ package app.fret.testing;
 
 import app.fret.score.BowDirection;
 import app.fret.score.Clef;
+import app.fret.score.Directions;
 import app.fret.score.Key;
 import app.fret.score.Marks;
 import app.fret.score.Metre;
@@ -15,6 +16,7 @@ import app.fret.score.WrittenPitch;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.apache.commons.numbers.fraction.Fraction;
 
 /**
@@ -22,11 +24,13 @@ import org.apache.commons.numbers.fraction.Fraction;
  *
  * <p>Each word is a pitch or pitches, a slash and a note value with dots; {@code r} rests; brackets
  * slur; {@code ~} ties to the next; {@code ^} is an up-bow, {@code v} a down-bow; {@code g} before
- * a note makes it a grace note; a bar line stands between bars.
+ * a note makes it a grace note; {@code '} is a dot for short and {@code %} a tremolo of three
+ * strokes; a word such as {@code =pp} is a level; a bar line stands between bars.
  */
 public final class Music {
   private final PassageBuilder passage = new PassageBuilder().title("Test").part("Part");
   private final Metre metre;
+  private final List<Directions.Dynamic> levels = new ArrayList<>();
   private int slurStart = -1;
   private boolean tied;
 
@@ -62,16 +66,22 @@ public final class Music {
         passage.uncounted();
       }
     }
+    passage.directions(
+        new Directions(levels, List.of(), List.of(), List.of(), List.of(), List.of()));
     return passage.build();
   }
 
   private void add(String word) {
+    if (word.startsWith("=")) {
+      levels.add(new Directions.Dynamic(passage.time(), word.substring(1)));
+      return;
+    }
     boolean tiesOn = word.contains("~");
     Optional<BowDirection> bow =
         word.contains("^")
             ? Optional.of(BowDirection.UP)
             : word.contains("v") ? Optional.of(BowDirection.DOWN) : Optional.empty();
-    String plain = word.replaceAll("[()~^v]", "");
+    String plain = word.replaceAll("[()~^v'%]", "");
     boolean grace = plain.startsWith("g");
     String[] parts = (grace ? plain.substring(1) : plain).split("/");
     WrittenLength written = length(parts[1]);
@@ -85,7 +95,7 @@ public final class Music {
       for (String pitch : parts[0].split("\\+")) {
         heads.add(Note.of(WrittenPitch.parse(pitch)).withTies(tied, tiesOn));
       }
-      Marks marks = Marks.NONE.withBow(bow);
+      Marks marks = marks(word).withBow(bow);
       if (grace) {
         passage.grace(written, Sounding.Grace.SLASHED, heads, marks);
       } else {
@@ -96,6 +106,12 @@ public final class Music {
     if (word.contains(")")) {
       passage.slur(slurStart, passage.nextEvent() - 1);
     }
+  }
+
+  private static Marks marks(String word) {
+    int strokes = word.contains("%") ? 3 : 0;
+    Marks plain = new Marks(Set.of(), Set.of(), Optional.empty(), false, strokes);
+    return word.contains("'") ? plain.toggled(Marks.Articulation.STACCATO) : plain;
   }
 
   private static WrittenLength length(String text) {

@@ -6,7 +6,6 @@ import static app.fret.practice.drill.Piece.QUARTER;
 
 import app.fret.bow.stroke.Stroke;
 import app.fret.bow.stroke.StrokeKind;
-import app.fret.lefthand.hand.Stop;
 import app.fret.score.BowDirection;
 import app.fret.score.Marks;
 import app.fret.score.Marks.Articulation;
@@ -16,7 +15,9 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /** Drills for the right hand. */
 final class BowDrills {
@@ -36,16 +37,7 @@ final class BowDrills {
 
   /** The rhythm and the strokes on the open strings that the notes lie on. */
   static Optional<DrillMusic> bowAlone(DrillSource source, Span notes) {
-    return Copies.of(source, notes, n -> List.of(source.piece(n).with(openStrings(source, n))));
-  }
-
-  private static List<Note> openStrings(DrillSource source, int note) {
-    List<Note> open = new ArrayList<>();
-    for (Stop stop : source.placement(note).stops()) {
-      open.add(source.open(stop.string(), note));
-    }
-    open.sort(Comparator.comparing(Note::written));
-    return open;
+    return Copies.of(source, notes, n -> List.of(source.piece(n).with(source.openStrings(n))));
   }
 
   /**
@@ -104,29 +96,26 @@ final class BowDrills {
     return back;
   }
 
-  /** Each string that these notes use, at the frog, in the middle and at the tip. */
+  /** Each string that these notes use, at the frog, in the middle and at the tip, with time. */
   static Optional<DrillMusic> planesAtPlaces(DrillSource source, Span notes) {
     List<Integer> timed = source.timed(notes);
-    List<Integer> strings = new ArrayList<>();
-    List<Integer> firstOn = new ArrayList<>();
+    Map<Integer, Integer> firstOn = new TreeMap<>();
     for (int note : timed) {
-      int string = source.placement(note).top().string();
-      if (!strings.contains(string)) {
-        strings.add(string);
-        firstOn.add(note);
-      }
+      source.placement(note).stops().forEach(s -> firstOn.putIfAbsent(s.string(), note));
     }
-    if (strings.size() < FEWEST_TIMES) {
+    if (firstOn.size() < FEWEST_TIMES) {
       return Optional.empty();
     }
     Sheet sheet = new Sheet(source, timed.get(0), true);
-    for (int i = 0; i < strings.size(); i++) {
-      List<Note> open = List.of(source.open(strings.get(i), firstOn.get(i)));
-      for (String place : List.of("frog", "middle", "tip")) {
-        sheet.add(Piece.of(firstOn.get(i), open, QUARTER).saying(place));
-      }
-      sheet.add(Piece.rest(firstOn.get(i), QUARTER));
-    }
+    firstOn.forEach(
+        (string, note) -> {
+          List<Note> open = List.of(source.open(string, note));
+          for (String place : List.of("frog", "middle", "tip")) {
+            sheet.add(Piece.of(note, open, QUARTER).saying(place));
+            sheet.add(Piece.rest(note, QUARTER));
+          }
+          sheet.endBar();
+        });
     return Optional.of(sheet.finish());
   }
 

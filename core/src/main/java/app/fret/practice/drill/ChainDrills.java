@@ -9,36 +9,73 @@ import java.util.Optional;
 
 /** Chains of beat groups. Each link ends on the first note of the group behind it. */
 final class ChainDrills {
-  private static final int MOST_GROUPS = 8;
+  private static final int MOST_GROUPS = 6;
   private static final int JOINT_TIMES = 4;
 
   private final DrillSource source;
-  private final Span notes;
+  private final int landing;
   private final List<List<Integer>> groups = new ArrayList<>();
 
   private ChainDrills(DrillSource source, Span notes) {
     this.source = source;
-    this.notes = notes;
     for (int note : source.timed(notes)) {
       if (groups.isEmpty() || source.brief().reading().beats().begins(note)) {
         groups.add(new ArrayList<>());
       }
       groups.get(groups.size() - 1).add(note);
     }
+    boolean endsOnLanding = groups.size() > 2 && groups.get(groups.size() - 1).size() == 1;
+    this.landing =
+        endsOnLanding ? groups.remove(groups.size() - 1).get(0) : after(source, notes.last());
+    if (groups.size() == 2) {
+      halve();
+    }
+    while (groups.size() > MOST_GROUPS) {
+      joinPairs();
+    }
+  }
+
+  /** Two groups make no chain: they go by halves, down to single notes. */
+  private void halve() {
+    List<List<Integer>> halves = new ArrayList<>();
+    for (List<Integer> group : groups) {
+      int middle = (group.size() + 1) / 2;
+      halves.add(new ArrayList<>(group.subList(0, middle)));
+      if (middle < group.size()) {
+        halves.add(new ArrayList<>(group.subList(middle, group.size())));
+      }
+    }
+    groups.clear();
+    groups.addAll(halves);
+  }
+
+  private void joinPairs() {
+    for (int i = 0; i + 1 < groups.size(); i++) {
+      groups.get(i).addAll(groups.remove(i + 1));
+    }
+  }
+
+  /** The note on which a span ends in the music; −1 at its end. */
+  private static int after(DrillSource source, int last) {
+    int next = last + 1;
+    while (next < source.count() && source.note(next).isGrace()) {
+      next++;
+    }
+    return source.isPlayable(next) && source.silenceBefore(next).signum() == 0 ? next : -1;
   }
 
   static Optional<DrillMusic> forward(DrillSource source, Span notes) {
     ChainDrills chain = new ChainDrills(source, notes);
     return chain.made(
         sheet -> {
-          List<Integer> first = chain.groups.get(0);
-          chain.add(sheet, first, "first group");
-          if (first.size() > 1) {
-            List<Integer> back = new ArrayList<>(first);
-            Collections.reverse(back);
-            chain.addApart(sheet, back, "reversed");
-          }
-          for (int to = 0; to < chain.count(); to++) {
+          for (int to = 0; to < chain.groups.size(); to++) {
+            List<Integer> group = chain.groups.get(to);
+            if (group.size() > 1) {
+              chain.add(sheet, group, to == 0 ? "first group" : "the next group");
+              List<Integer> back = new ArrayList<>(group);
+              Collections.reverse(back);
+              chain.addApart(sheet, back, "reversed");
+            }
             chain.link(sheet, 0, to, to == 0 ? "to the next" : "one more");
           }
         });
@@ -48,9 +85,12 @@ final class ChainDrills {
     ChainDrills chain = new ChainDrills(source, notes);
     return chain.made(
         sheet -> {
-          for (int from = chain.count() - 1; from >= 0; from--) {
+          for (int from = chain.groups.size() - 1; from >= 0; from--) {
             chain.link(
-                sheet, from, chain.count() - 1, from == chain.count() - 1 ? "the end" : "one more");
+                sheet,
+                from,
+                chain.groups.size() - 1,
+                from == chain.groups.size() - 1 ? "the end" : "one more");
           }
         });
   }
@@ -59,7 +99,7 @@ final class ChainDrills {
     ChainDrills chain = new ChainDrills(source, notes);
     return chain.made(
         sheet -> {
-          int last = chain.count() - 1;
+          int last = chain.groups.size() - 1;
           chain.link(sheet, last, last, "the last");
           for (int from = last - 1; from >= 0; from--) {
             chain.link(sheet, from, from, "before it");
@@ -105,33 +145,21 @@ final class ChainDrills {
     return Optional.of(sheet.finish());
   }
 
-  private int count() {
-    return Math.min(MOST_GROUPS, groups.size());
-  }
-
   /** Groups and the first note of the one behind them. */
   private void link(Sheet sheet, int from, int to, String words) {
     List<Integer> link = new ArrayList<>();
     for (int i = from; i <= to; i++) {
       link.addAll(groups.get(i));
     }
-    int next = to + 1 < groups.size() ? groups.get(to + 1).get(0) : afterAll();
+    int next = to + 1 < groups.size() ? groups.get(to + 1).get(0) : landing;
     if (next >= 0) {
       link.add(next);
     }
     add(sheet, link, words);
   }
 
-  /** The note on which these notes end in the music; -1 at its end. */
-  private int afterAll() {
-    int next = notes.last() + 1;
-    while (next < source.count() && source.note(next).isGrace()) {
-      next++;
-    }
-    return source.isPlayable(next) ? next : -1;
-  }
-
   private void add(Sheet sheet, List<Integer> link, String words) {
+    sheet.again();
     for (int i = 0; i < link.size(); i++) {
       Piece piece = source.piece(link.get(i));
       piece = i == 0 ? piece.saying(words) : piece;

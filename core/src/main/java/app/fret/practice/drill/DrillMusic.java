@@ -1,7 +1,10 @@
 package app.fret.practice.drill;
 
+import app.fret.score.Directions;
 import app.fret.score.Passage;
+import app.fret.score.Tempo;
 import java.util.List;
+import org.apache.commons.numbers.fraction.Fraction;
 
 /**
  * The music of a drill.
@@ -18,5 +21,22 @@ public record DrillMusic(Passage passage, List<Integer> sources) {
       throw new IllegalArgumentException(
           sources.size() + " sources for " + passage.events().size() + " events");
     }
+  }
+
+  /** The same with a tempo printed at its start, where it has none of its own. */
+  public DrillMusic at(Tempo tempo) {
+    Directions now = passage.directions();
+    if (!now.tempos().isEmpty()) {
+      return this;
+    }
+    Directions timed =
+        new Directions(
+            now.dynamics(),
+            now.hairpins(),
+            now.words(),
+            List.of(new Directions.TempoMark(Fraction.ZERO, tempo)),
+            now.rehearsals(),
+            now.octaveShifts());
+    return new DrillMusic(passage.withDirections(timed), sources);
   }
 }

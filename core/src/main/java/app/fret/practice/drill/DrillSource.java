@@ -8,6 +8,7 @@ import app.fret.instrument.Spelling;
 import app.fret.lefthand.LeftHandPlan;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
+import app.fret.practice.Ladder;
 import app.fret.reading.PlayedNote;
 import app.fret.score.Bar;
 import app.fret.score.BowDirection;
@@ -18,11 +19,15 @@ import app.fret.score.Note;
 import app.fret.score.Passage;
 import app.fret.score.SoundingPitch;
 import app.fret.score.Span;
+import app.fret.score.Step;
 import app.fret.score.WrittenPitch;
+import app.fret.tuning.Tonic;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import org.apache.commons.numbers.fraction.Fraction;
 
 /**
@@ -31,8 +36,11 @@ import org.apache.commons.numbers.fraction.Fraction;
  * @param brief the passage
  * @param leftHand its fingers
  * @param bow its strokes
+ * @param ladder its tempos; drills are first played on its lowest rung
+ * @param keepsBeat whether rhythms keep the beat, not the printed unit
  */
-public record DrillSource(Brief brief, LeftHandPlan leftHand, BowPlan bow) {
+public record DrillSource(
+    Brief brief, LeftHandPlan leftHand, BowPlan bow, Ladder ladder, boolean keepsBeat) {
   private static final String[] DYNAMICS = {
     "pppp", "ppp", "pp", "p", "mp", "mf", "f", "ff", "fff", "ffff"
   };
@@ -66,6 +74,21 @@ public record DrillSource(Brief brief, LeftHandPlan leftHand, BowPlan bow) {
     return bar(number).key();
   }
 
+  /** The note the music around a note rests on. */
+  Tonic tonic(int number) {
+    return Tonic.of(key(number), brief.notes());
+  }
+
+  /** How long something takes where it is practised slowest, in s. */
+  double slowestSeconds(Fraction length) {
+    return ladder.tempo(0).seconds(length);
+  }
+
+  /** Whether the beats of a note's bar are of unequal length. */
+  boolean isUneven(int number) {
+    return brief.reading().beatGroups().get(note(number).bar()).uneven();
+  }
+
   /** How far into its bar a note begins. */
   Fraction placeInBar(int number) {
     return bar(number).placeInMetre(note(number).onset());
@@ -95,6 +118,13 @@ public record DrillSource(Brief brief, LeftHandPlan leftHand, BowPlan bow) {
         .slurred(isSlurredOn(number));
   }
 
+  /** The note as it is bowed: its finger, slur and signs of length and attack, no ornament. */
+  Piece bowed(int number) {
+    Marks printed = note(number).marks();
+    return piece(number)
+        .marked(new Marks(printed.articulations(), Set.of(), bowSign(number), false, 0));
+  }
+
   /** The same with none of its signs but the bow's. */
   Piece plain(int number) {
     return piece(number).marked(Marks.NONE.withBow(bowSign(number))).slurred(false);
@@ -118,9 +148,48 @@ public record DrillSource(Brief brief, LeftHandPlan leftHand, BowPlan bow) {
     return bow.strokes().get(bow.strokeOf(number));
   }
 
+  /** Beats that begin while a note sounds, as the time from its start. */
+  List<Fraction> beatsWithin(int number) {
+    List<Fraction> beats = new ArrayList<>();
+    Fraction length = note(number).length();
+    Fraction beat = placeInBar(number).negate();
+    while (beat.compareTo(length) < 0) {
+      for (Fraction each : bar(number).metre().beats()) {
+        if (beat.signum() > 0 && beat.compareTo(length) < 0) {
+          beats.add(beat);
+        }
+        beat = beat.add(each);
+      }
+    }
+    return beats;
+  }
+
+  /** Time between a note and the one before it in which nothing sounds; none before the first. */
+  Fraction silenceBefore(int number) {
+    Fraction end = number == 0 ? note(0).onset() : note(number - 1).end();
+    Fraction silence = note(number).onset().subtract(end);
+    return silence.signum() > 0 ? silence : Fraction.ZERO;
+  }
+
   /** Whether the next note is in the same stroke. */
   boolean isSlurredOn(int number) {
     return number + 1 < count() && stroke(number).lastNote() > number;
+  }
+
+  /** A pitch that is passed after another: raised on the way up, lowered on the way down. */
+  WrittenPitch passing(SoundingPitch pitch, WrittenPitch before, int near) {
+    WrittenPitch written =
+        Spelling.written(pitch, instrument(), passage().transposition(), key(near));
+    boolean isOfKey = written.alter() == key(near).alterOf(written.step());
+    int way = Integer.signum(pitch.midi() - sounding(before).midi());
+    if (isOfKey || written.alter() == 0 || Integer.signum(written.alter()) == way || way == 0) {
+      return written;
+    }
+    int letters = written.staffStep() - way;
+    Step step = Step.values()[Math.floorMod(letters, Step.values().length)];
+    int octave = Math.floorDiv(letters, Step.values().length);
+    int alter = written.semitone() - new WrittenPitch(step, 0, octave).semitone();
+    return Math.abs(alter) > 1 ? written : new WrittenPitch(step, alter, octave);
   }
 
   /** A head that is not in the part, such as a guide note. */
@@ -135,6 +204,14 @@ public record DrillSource(Brief brief, LeftHandPlan leftHand, BowPlan bow) {
     return head(instrument().open(string), near, Optional.of(Finger.OPEN), OptionalInt.of(string));
   }
 
+  /** The open strings that a note lies on, lowest first. */
+  List<Note> openStrings(int note) {
+    return placement(note).stops().stream()
+        .map(s -> open(s.string(), note))
+        .sorted(Comparator.comparing(Note::written))
+        .toList();
+  }
+
   SoundingPitch sounding(WrittenPitch written) {
     return instrument().sounding(written, passage().transposition());
   }
@@ -142,6 +219,10 @@ public record DrillSource(Brief brief, LeftHandPlan leftHand, BowPlan bow) {
   String dynamic(int number) {
     int level = (int) Math.round(brief.reading().level(number));
     return DYNAMICS[Math.max(1, Math.min(DYNAMICS.length, level)) - 1];
+  }
+
+  double level(int number) {
+    return brief.reading().level(number);
   }
 
   /** Notes that take time among some. */

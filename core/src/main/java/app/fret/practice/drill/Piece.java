@@ -56,6 +56,11 @@ record Piece(
     return new Piece(source, heads, length, newMarks, isSlurred, words);
   }
 
+  /** The same with no sign of the bow: it goes on as it comes. */
+  Piece unsigned() {
+    return marked(marks.withBow(Optional.empty()));
+  }
+
   Piece slurred(boolean slur) {
     return new Piece(source, heads, length, marks, slur, words);
   }

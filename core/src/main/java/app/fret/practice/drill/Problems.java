@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.IntStream;
 
 /**
  * What is hard in a passage, from both finished plans and the page: shifts, crossings, reaches,
@@ -24,6 +25,7 @@ import java.util.Locale;
  */
 public final class Problems {
   private static final double HARD_BITS = 3.5;
+  private static final double VERY_HARD_BITS = 4.5;
   private static final double BITS_A_REMARK = 5;
   private static final int MOST_SHIFTS = 4;
   private static final double SECONDS_TO_SPARE = 0.8;
@@ -48,6 +50,31 @@ public final class Problems {
   private static final int FAST_RUN = 8;
   private static final double SLOW_SECONDS = 1.2;
   private static final int MOST_OF_A_KIND = 2;
+  private static final int CHUNK = 16;
+
+  /** What comes before and after the note where the level jumps. */
+  private static final int NOTES_BEFORE = 3;
+
+  private static final int NOTES_BEHIND = 3;
+
+  private static final List<List<DrillKind>> RUN_DRILLS =
+      List.of(
+          List.of(
+              DrillKind.RHYTHM,
+              DrillKind.CHAIN_FORWARD,
+              DrillKind.CHAIN_BACK,
+              DrillKind.DOUBLED_NOTES,
+              DrillKind.JOINT,
+              DrillKind.ACCENTED_GROUPS,
+              DrillKind.LAST_FIRST),
+          List.of(
+              DrillKind.RHYTHM,
+              DrillKind.LAST_FIRST,
+              DrillKind.JOINT,
+              DrillKind.ACCENTED_GROUPS,
+              DrillKind.DOUBLED_NOTES,
+              DrillKind.CHAIN_BACK,
+              DrillKind.CHAIN_FORWARD));
 
   private final DrillSource source;
   private final List<Problem> problems = new ArrayList<>();
@@ -71,6 +98,11 @@ public final class Problems {
       found.addSlowLines();
       found.addFastRuns();
       found.addSpringing();
+      found.addPedals();
+      found.addSyncopations();
+      found.addOneBows();
+      found.addTremolos();
+      found.addSuddenLevels();
     }
     found.problems.sort(
         Comparator.comparingDouble((Problem p) -> -p.weight())
@@ -105,17 +137,21 @@ public final class Problems {
           new Problem(
               new Span(shift.fromNote(), shift.toNote()),
               format(
-                  "shift of %.1f bits, %.0f mm in %.2f s",
-                  shift.bits(), shift.travelMm(), shift.availableSeconds()),
+                  "%s from %s to %s, %.0f mm in %.2f s",
+                  shift.bits() >= VERY_HARD_BITS ? "hard shift" : "shift",
+                  source.top(shift.fromNote()).written().display(),
+                  source.top(shift.toNote()).written().display(),
+                  shift.travelMm(),
+                  shift.availableSeconds()),
               shift.bits() / BITS_A_REMARK * (hasTimeToSpare(shift) ? WITH_TIME : 1),
               SHIFT_DRILLS.get(i % SHIFT_DRILLS.size()),
               isWide(shift.fromNote()) || isWide(shift.toNote())));
     }
   }
 
-  /** Nobody hears a shift that has a second: it ranks behind those that are heard or hurried. */
+  /** Nobody hears a shift that has a second or an open string: it ranks behind all others. */
   private static boolean hasTimeToSpare(Shift shift) {
-    return shift.availableSeconds() >= SECONDS_TO_SPARE;
+    return shift.availableSeconds() >= SECONDS_TO_SPARE || shift.toNote() > shift.fromNote() + 1;
   }
 
   private boolean isWide(int note) {
@@ -216,14 +252,28 @@ public final class Problems {
         .limit(MOST_OF_A_KIND)
         .forEach(
             (BowTrouble t) ->
-                add(
-                    new Span(t.firstNote(), t.lastNote()),
-                    0.9,
-                    false,
-                    "bow: " + t.text(),
-                    DrillKind.BOW_ALONE,
-                    DrillKind.SLUR_STOP_ACCENT,
-                    DrillKind.PLANES_AT_PLACES));
+                problems.add(
+                    new Problem(
+                        new Span(
+                            beatAndSlurFrom(Math.max(0, t.firstNote() - 1)),
+                            Math.min(source.count() - 1, t.lastNote() + 1)),
+                        "bow: " + t.text(),
+                        0.9,
+                        against(t.kind()),
+                        false)));
+  }
+
+  /** What helps depends on whether bow is short, time is short or the arm is in the wrong place. */
+  private static List<DrillKind> against(BowTrouble.Kind kind) {
+    return switch (kind) {
+      case RUNS_OUT, SPENDS_TOO_SOON, GROWS_AT_TIP ->
+          List.of(DrillKind.BOW_ALONE, DrillKind.CRESCENDO_SCALE);
+      case FADES_AT_FROG -> List.of(DrillKind.BOW_ALONE, DrillKind.RECORD_AND_COMPARE);
+      case WIDE_LEAP_AT_TIP -> List.of(DrillKind.PLANES_AT_PLACES, DrillKind.BOW_ALONE);
+      case PLUCKED_CHANGE -> List.of(DrillKind.CLICK_OFF);
+      case TOO_MANY_NOTES -> List.of(DrillKind.BOW_ALONE, DrillKind.SLUR_STOP_ACCENT);
+      default -> List.of(DrillKind.BOW_ALONE, DrillKind.ACCENTED_GROUPS);
+    };
   }
 
   private void addTrills() {
@@ -236,8 +286,7 @@ public final class Problems {
             0.7,
             false,
             "trill with the fourth finger",
-            DrillKind.ACCENTED_GROUPS,
-            DrillKind.WITHOUT_VIBRATO);
+            DrillKind.ACCENTED_GROUPS);
       }
     }
   }
@@ -277,8 +326,7 @@ public final class Problems {
     for (Trap trap : rushing) {
       add(
           new Span(
-              beatAndSlurFrom(Math.max(0, trap.note() - 3)),
-              Math.min(source.count() - 1, trap.note() + 4)),
+              beatAndSlurFrom(Math.max(0, trap.note() - 3)), nextBeat(trap.note() + NOTES_BEHIND)),
           0.6,
           false,
           "easily hurried",
@@ -298,6 +346,15 @@ public final class Problems {
     return from;
   }
 
+  /** The next note with which a beat begins, or the last one. */
+  private int nextBeat(int note) {
+    int to = Math.min(source.count() - 1, note);
+    while (to + 1 < source.count() && !beginsBeat(to)) {
+      to++;
+    }
+    return to;
+  }
+
   private boolean beginsBeat(int note) {
     return source.brief().reading().beats().begins(note);
   }
@@ -315,10 +372,10 @@ public final class Problems {
             0.5,
             false,
             format("slow line, %.1f s a note", mean),
-            DrillKind.CRESCENDO_SCALE,
-            DrillKind.WITHOUT_VIBRATO,
+            DrillKind.DRONE,
             DrillKind.VIBRATO_PULSES,
-            DrillKind.DRONE);
+            DrillKind.CRESCENDO_SCALE,
+            DrillKind.WITHOUT_VIBRATO);
       }
     }
   }
@@ -331,32 +388,46 @@ public final class Problems {
     int from = 0;
     int found = 0;
     for (int i = 0; i <= source.count() && found < MOST_OF_A_KIND; i++) {
-      boolean fast =
-          i < source.count()
-              && source.isPlayable(i)
-              && seconds(i) > 0
-              && 1 / seconds(i) >= FAST_NOTES_A_SECOND
-              && !source.note(i).marks().ornaments().contains(Marks.Ornament.TRILL);
-      if (fast) {
+      if (i < source.count() && isFast(i)) {
         continue;
       }
       if (i - from >= FAST_RUN) {
+        addRun(from, i - 1, RUN_DRILLS.get(found % RUN_DRILLS.size()));
         found++;
-        Span run = new Span(from, Math.min(i - 1, from + 2 * CROSSING_WINDOW - 1));
-        add(
-            run,
-            0.75,
-            false,
-            format("%d notes at %.1f a second", i - from, 1 / seconds(from)),
-            DrillKind.RHYTHM,
-            DrillKind.CHAIN_FORWARD,
-            DrillKind.CHAIN_BACK,
-            DrillKind.JOINT,
-            DrillKind.LAST_FIRST,
-            DrillKind.DOUBLED_NOTES);
       }
       from = i + 1;
     }
+  }
+
+  private boolean isFast(int note) {
+    return source.isPlayable(note)
+        && seconds(note) > 0
+        && 1 / seconds(note) >= FAST_NOTES_A_SECOND
+        && !source.note(note).marks().ornaments().contains(Marks.Ornament.TRILL);
+  }
+
+  /** A run goes to the note it lands on; a long one is chained in parts, its rhythms go through. */
+  private void addRun(int first, int last, List<DrillKind> drills) {
+    boolean lands =
+        last + 1 < source.count()
+            && source.isPlayable(last + 1)
+            && !source.note(last + 1).isGrace()
+            && source.silenceBefore(last + 1).signum() == 0;
+    int to = lands ? last + 1 : last;
+    String words = format("%d notes at %.1f a second", last - first + 1, 1 / seconds(first));
+    if (last - first < CHUNK) {
+      add(new Span(first, to), 0.75, false, words, drills.toArray(DrillKind[]::new));
+      return;
+    }
+    add(new Span(first, to), 0.75, false, words, drills.get(0));
+    List<DrillKind> ofParts = drills.subList(1, drills.size());
+    int chunkLast = beatAndSlurFrom(first + CHUNK);
+    add(
+        new Span(first, chunkLast > first + FAST_RUN ? chunkLast : first + CHUNK),
+        0.74,
+        false,
+        words,
+        ofParts.toArray(DrillKind[]::new));
   }
 
   private void addSpringing() {
@@ -372,5 +443,105 @@ public final class Problems {
                     "springing arpeggio",
                     DrillKind.SPRINGING_STEPS,
                     DrillKind.BOW_ALONE));
+  }
+
+  /** A tune beside a note that comes back: the tune first. */
+  private void addPedals() {
+    PedalTune.of(source).stream()
+        .limit(MOST_OF_A_KIND)
+        .forEach(
+            p ->
+                add(
+                    p.notes(),
+                    0.8,
+                    false,
+                    "a tune beside the " + p.pedal().display(),
+                    DrillKind.VOICE_ALONE,
+                    DrillKind.VOICE_AND_PEDAL,
+                    DrillKind.BOW_ALONE));
+  }
+
+  private void addSyncopations() {
+    int from = 0;
+    int found = 0;
+    while (from < source.count() && found < MOST_OF_A_KIND) {
+      int last = lastSyncopated(from);
+      if (last > from) {
+        int to = Math.min(source.count() - 1, last + 1);
+        add(
+            new Span(beatAndSlurFrom(from), to),
+            0.65,
+            false,
+            "notes held over the beat",
+            DrillKind.SYNCOPATION,
+            DrillKind.INNER_PULSE,
+            DrillKind.CLICK_OFF);
+        found++;
+      }
+      from = Math.max(from, last) + 1;
+    }
+  }
+
+  /** The last of the syncopations that follow each other, at most a beat of others between. */
+  private int lastSyncopated(int first) {
+    int last = SyncopationDrill.isSyncopated(source, first) ? first : -1;
+    for (int note = first + 1; last >= 0 && note <= last + 2 && note < source.count(); note++) {
+      last = SyncopationDrill.isSyncopated(source, note) ? note : last;
+    }
+    return last;
+  }
+
+  private void addOneBows() {
+    addStrokes(StrokeKind.HOOKED, "hooked notes", DrillKind.HOOKED_DOTS);
+    addStrokes(StrokeKind.STACCATO, "separate notes in one bow", DrillKind.ONE_BOW_STACCATO);
+  }
+
+  /** The first strokes of a kind that follow each other, the note they lead to included. */
+  private void addStrokes(StrokeKind kind, String words, DrillKind drill) {
+    List<Stroke> strokes = source.bow().strokes();
+    int first = 0;
+    while (first < strokes.size() && strokes.get(first).kind() != kind) {
+      first++;
+    }
+    int last = first;
+    while (last + 1 < strokes.size()
+        && strokes.get(last + 1).kind() == kind
+        && strokes.get(last + 1).lastNote() - strokes.get(first).firstNote() < CHUNK) {
+      last++;
+    }
+    if (first < strokes.size()) {
+      int to = Math.min(source.count() - 1, strokes.get(last).lastNote() + 1);
+      add(
+          new Span(strokes.get(first).firstNote(), to),
+          0.7,
+          false,
+          words,
+          drill,
+          DrillKind.BOW_ALONE);
+    }
+  }
+
+  private void addTremolos() {
+    IntStream.range(0, source.count())
+        .filter(n -> TremoloDrill.isTremolo(source, n))
+        .limit(1)
+        .forEach(n -> add(new Span(n, n), 0.7, false, "tremolo", DrillKind.TREMOLO));
+  }
+
+  private void addSuddenLevels() {
+    IntStream.range(0, source.count())
+        .filter(n -> LevelDrill.isSudden(source, n))
+        .limit(MOST_OF_A_KIND)
+        .forEach(
+            n ->
+                add(
+                    new Span(
+                        beatAndSlurFrom(Math.max(0, n - NOTES_BEFORE)),
+                        Math.min(source.count() - 1, n + NOTES_BEHIND)),
+                    0.55,
+                    false,
+                    "the level changes suddenly",
+                    DrillKind.SUDDEN_LEVEL,
+                    DrillKind.RECORD_AND_COMPARE));
   }
 }

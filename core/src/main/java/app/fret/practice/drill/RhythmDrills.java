@@ -1,10 +1,10 @@
 package app.fret.practice.drill;
 
-import app.fret.score.Marks;
 import app.fret.score.Span;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import org.apache.commons.numbers.fraction.Fraction;
 
 /**
@@ -59,30 +59,61 @@ public final class RhythmDrills {
 
   /** The whole set, one rhythm behind the other. */
   static Optional<DrillMusic> rhythm(DrillSource source, Span notes) {
-    return set(source, notes, false);
+    return made(source, notes, sheet -> addSet(source, source.timed(notes), sheet));
+  }
+
+  /** The whole set on every rung of the ladder. */
+  static Optional<DrillMusic> climb(DrillSource source, Span notes) {
+    return climb(source, notes, 0, source.ladder().rungs().size());
   }
 
   /**
-   * The whole set.
+   * The whole set on some rungs, each with its tempo.
    *
-   * @param keepsBeat whether each group takes what it takes in print
+   * @param fromRung the lowest, from 0
+   * @param sets on how many
    */
-  public static Optional<DrillMusic> set(DrillSource source, Span notes, boolean keepsBeat) {
+  public static Optional<DrillMusic> climb(DrillSource source, Span notes, int fromRung, int sets) {
+    int rungs = source.ladder().rungs().size();
+    return made(
+        source,
+        notes,
+        sheet -> {
+          for (int rung = fromRung; rung < Math.min(rungs, fromRung + sets); rung++) {
+            sheet.tempo(source.ladder().tempo(rung));
+            addSet(source, source.timed(notes), sheet);
+          }
+        });
+  }
+
+  private static Optional<DrillMusic> made(
+      DrillSource source, Span notes, Consumer<Sheet> filling) {
     List<Integer> timed = source.timed(notes);
     if (timed.size() < 2) {
       return Optional.empty();
     }
-    Sheet sheet = new Sheet(source, timed.get(0), false);
+    Sheet sheet = new Sheet(source, timed.get(0), source.isUneven(timed.get(0)));
+    filling.accept(sheet);
+    return Optional.of(sheet.finish());
+  }
+
+  /** Rhythms are bowed as the music is: slurs and the turns of the bow stay. */
+  private static void addSet(DrillSource source, List<Integer> timed, Sheet sheet) {
     for (Rhythm rhythm : SET) {
-      List<Fraction> lengths = lengths(source, timed, rhythm, keepsBeat);
+      List<Fraction> lengths = lengths(source, timed, rhythm, source.keepsBeat());
+      sheet.again();
       for (int i = 0; i < timed.size(); i++) {
-        Piece piece = source.plain(timed.get(i)).lasting(lengths.get(i));
-        piece = i == 0 ? piece.saying(rhythm.words()) : piece.marked(Marks.NONE);
-        sheet.add(piece);
+        int note = timed.get(i);
+        Fraction silence = source.silenceBefore(note);
+        if (i > 0 && silence.signum() > 0) {
+          sheet.add(Piece.rest(note, silence));
+        }
+        Piece piece = source.bowed(note).lasting(lengths.get(i));
+        boolean slurs = piece.isSlurred() && i + 1 < timed.size();
+        sheet.add((i == 0 ? piece.saying(rhythm.words()) : piece).slurred(slurs));
       }
       sheet.endBar();
     }
-    return Optional.of(sheet.finish());
   }
 
   /**

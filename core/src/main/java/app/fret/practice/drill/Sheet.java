@@ -9,6 +9,7 @@ import app.fret.score.Metre;
 import app.fret.score.Note;
 import app.fret.score.PassageBuilder;
 import app.fret.score.Span;
+import app.fret.score.Tempo;
 import app.fret.score.Tuplet;
 import app.fret.score.TupletRatio;
 import app.fret.score.WrittenLength;
@@ -20,7 +21,8 @@ import org.apache.commons.numbers.fraction.Fraction;
 
 /**
  * Lays pieces into bars: what crosses a bar line is tied over it, the last bar is filled with
- * rests, and the parts of tuplets that belong together get their sign.
+ * rests, the parts of tuplets that belong together get their sign, and slurs are as long as a bow
+ * reaches.
  */
 final class Sheet {
   private final DrillSource source;
@@ -29,9 +31,14 @@ final class Sheet {
   private final List<Integer> sources = new ArrayList<>();
   private final List<Directions.Words> words = new ArrayList<>();
   private final List<Directions.Dynamic> dynamics = new ArrayList<>();
+  private final List<Directions.TempoMark> tempos = new ArrayList<>();
   private final List<WrittenLength> written = new ArrayList<>();
+  private final List<SlurCut.Laid> laid = new ArrayList<>();
+  private final Strokes strokes = new Strokes();
   private Fraction inBar = Fraction.ZERO;
   private int slurFrom = -1;
+  private boolean isAgain;
+  private Optional<Piece> waiting = Optional.empty();
 
   /**
    * An empty sheet.
@@ -57,21 +64,69 @@ final class Sheet {
     }
   }
 
+  /** What follows is played anew: the bow is set again, so that it may go as the last one went. */
+  void again() {
+    isAgain = true;
+  }
+
+  /** How fast it goes from here. */
+  void tempo(Tempo tempo) {
+    endRest();
+    tempos.add(new Directions.TempoMark(builder.time(), tempo));
+  }
+
+  /** Rests that follow each other are one. */
   void add(Piece piece) {
+    if (piece.isRest() && piece.words().isEmpty()) {
+      waiting =
+          waiting.map(w -> w.lasting(w.length().add(piece.length()))).or(() -> Optional.of(piece));
+      return;
+    }
+    endRest();
+    put(piece);
+  }
+
+  private void endRest() {
+    Optional<Piece> rest = waiting;
+    waiting = Optional.empty();
+    rest.ifPresent(this::put);
+  }
+
+  private void put(Piece piece) {
+    boolean begins = slurFrom < 0 && !piece.isRest();
+    if (begins && isAgain && strokes.wouldRepeat(piece.marks())) {
+      lay(Piece.rest(piece.source(), metre.barLength()));
+      strokes.rest();
+    }
+    isAgain &= piece.isRest();
     piece.words().ifPresent(w -> words.add(new Directions.Words(builder.time(), w, true)));
-    if (!piece.isRest()) {
+    if (piece.isRest()) {
+      strokes.rest();
+    } else {
       addLevel(source.dynamic(piece.source()));
     }
     int first = builder.nextEvent();
     // A stroke is signed where it begins, never within its slur.
-    boolean isInside = slurFrom >= 0;
-    lay(isInside ? piece.marked(piece.marks().withBow(Optional.empty())) : piece);
+    lay(piece.marked(begins ? strokes.begun(piece.marks()) : strokes.inside(piece.marks())));
     if (slurFrom < 0 && piece.isSlurred()) {
       slurFrom = first;
     } else if (slurFrom >= 0 && !piece.isSlurred()) {
-      builder.slur(slurFrom, builder.nextEvent() - 1);
-      slurFrom = -1;
+      endSlur();
     }
+  }
+
+  /** One bow where one bow reaches at the slowest tempo; else several, cut at beats. */
+  private void endSlur() {
+    List<Span> cut =
+        SlurCut.of(
+            source,
+            metre,
+            new Span(slurFrom, builder.nextEvent() - 1),
+            sources.get(slurFrom),
+            laid::get);
+    cut.stream().filter(s -> s.last() > s.first()).forEach(s -> builder.slur(s.first(), s.last()));
+    strokes.cut(cut.size());
+    slurFrom = -1;
   }
 
   /** Slow practice stays musical: the level is printed wherever it becomes another. */
@@ -91,6 +146,7 @@ final class Sheet {
       }
       Fraction room = metre.barLength().subtract(inBar);
       Fraction part = left.compareTo(room) <= 0 ? left : room;
+      part = piece.isRest() ? RestPlaces.next(metre, inBar, part) : part;
       Fraction goesOn = left.subtract(part);
       List<WrittenLength> values = WrittenLength.filling(part);
       for (int i = 0; i < values.size(); i++) {
@@ -107,6 +163,7 @@ final class Sheet {
   }
 
   private void put(Piece piece, WrittenLength value, boolean from, boolean to) {
+    laid.add(new SlurCut.Laid(builder.time(), value.length(), from));
     written.add(value);
     sources.add(piece.source());
     if (piece.isRest()) {
@@ -125,21 +182,21 @@ final class Sheet {
 
   /** Fills the last bar. */
   void endBar() {
+    endRest();
     if (inBar.signum() > 0) {
       int last = sources.get(sources.size() - 1);
-      add(Piece.rest(last, metre.barLength().subtract(inBar)));
+      put(Piece.rest(last, metre.barLength().subtract(inBar)));
     }
   }
 
   /** The music. */
   DrillMusic finish() {
     if (slurFrom >= 0) {
-      builder.slur(slurFrom, builder.nextEvent() - 1);
-      slurFrom = -1;
+      endSlur();
     }
     endBar();
     addTuplets();
-    builder.directions(new Directions(dynamics, List.of(), words, List.of(), List.of(), List.of()));
+    builder.directions(new Directions(dynamics, List.of(), words, tempos, List.of(), List.of()));
     return new DrillMusic(builder.build(), sources);
   }
 

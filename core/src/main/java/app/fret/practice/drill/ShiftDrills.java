@@ -5,17 +5,11 @@ import static app.fret.practice.drill.Piece.HALF;
 import static app.fret.practice.drill.Piece.QUARTER;
 import static app.fret.practice.drill.Piece.WHOLE;
 
-import app.fret.instrument.Habits.Guide;
 import app.fret.lefthand.Shift;
-import app.fret.lefthand.hand.Stop;
-import app.fret.score.Finger;
-import app.fret.score.Note;
-import app.fret.score.SoundingPitch;
 import app.fret.score.Span;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import org.apache.commons.numbers.fraction.Fraction;
 
 /** Drills for one move of the hand. */
@@ -24,69 +18,10 @@ final class ShiftDrills {
 
   private ShiftDrills() {}
 
-  /** A shift with the notes around it. */
-  private record Move(DrillSource source, Shift shift) {
-    Piece from(Fraction length) {
-      return source.plain(shift.fromNote()).lasting(length);
-    }
-
-    Piece to(Fraction length) {
-      return source.plain(shift.toNote()).lasting(length);
-    }
-
-    Piece guide(Fraction length) {
-      return Piece.of(shift.fromNote(), List.of(guideHead()), length);
-    }
-
-    /** The guide of the player's school, with the finger and string it is stopped with. */
-    private Note guideHead() {
-      Stop leaving = shift.leaving().top();
-      Stop landing = shift.landing().top();
-      boolean byLeaving = isByLeavingFinger();
-      Stop stop = byLeaving ? leaving : landing;
-      SoundingPitch pitch = byLeaving ? shift.guides().departing() : shift.guides().arriving();
-      Finger finger = stop.finger();
-      return source.head(
-          pitch, shift.fromNote(), Optional.of(finger), OptionalInt.of(stop.string()));
-    }
-
-    /** Only a finger that stays on the string of arrival can carry the hand along it. */
-    private boolean isByLeavingFinger() {
-      Stop leaving = shift.leaving().top();
-      Stop landing = shift.landing().top();
-      Guide school = source.brief().player().habits().guide();
-      boolean leavingIsLower = leaving.finger().rank() <= landing.finger().rank();
-      boolean isWanted =
-          school == Guide.DEPARTING_FINGER || school == Guide.LOWER_FINGER && leavingIsLower;
-      return isWanted && isOnOneString();
-    }
-
-    boolean isOnOneString() {
-      return shift.leaving().top().string() == shift.landing().top().string();
-    }
-
-    /** Whether there is a note to slide by: none that is open, or the landing itself. */
-    boolean hasGuide() {
-      Stop carrying = (isByLeavingFinger() ? shift.leaving() : shift.landing()).top();
-      List<Note> landing = source.heads(shift.toNote());
-      return !carrying.isOpen()
-          && !guideHead().written().equals(landing.get(landing.size() - 1).written());
-    }
-
-    /** Whether the bow goes on over the shift. */
-    boolean isSlurred() {
-      return source.bow().strokeOf(shift.fromNote()) == source.bow().strokeOf(shift.toNote());
-    }
-
-    Piece rest(Fraction length, String words) {
-      return Piece.rest(shift.toNote(), length).saying(words);
-    }
-  }
-
-  /** The hardest shift that lands among some notes. */
+  /** The hardest shift among some notes. */
   private static Optional<Move> move(DrillSource source, Span notes) {
     return source.leftHand().shifts().stream()
-        .filter(s -> notes.holds(s.toNote()))
+        .filter(s -> notes.holds(s.fromNote()) && notes.holds(s.toNote()))
         .filter(s -> s.leaving().usesHand() && s.landing().usesHand())
         .max(Comparator.comparingDouble(Shift::bits))
         .map(s -> new Move(source, s));
@@ -99,7 +34,7 @@ final class ShiftDrills {
 
   /** A drill by way of the guide note, where there is one. */
   private static Optional<DrillMusic> guided(DrillSource source, Span notes, Filling filling) {
-    return move(source, notes).filter(Move::hasGuide).isPresent()
+    return move(source, notes).filter(m -> m.guide().isPresent()).isPresent()
         ? made(source, notes, filling)
         : Optional.empty();
   }
@@ -130,8 +65,8 @@ final class ShiftDrills {
   /** One finger carries the hand, so the bow turns where the music turns it: at the landing. */
   private static void slide(
       Move move, Sheet sheet, Fraction from, Fraction guide, Fraction to, String words) {
-    sheet.add(move.from(from).slurred(move.isOnOneString()).saying(words));
-    sheet.add(move.guide(guide).slurred(move.isSlurred() && move.isOnOneString()));
+    sheet.add(move.from(from).slurred(move.isOnItsStrings()).saying(words));
+    sheet.add(move.guide(guide).slurred(move.isSlurred() && move.isOnItsStrings()));
     sheet.add(move.to(to));
   }
 
@@ -141,10 +76,10 @@ final class ShiftDrills {
         notes,
         (m, sheet) -> {
           for (int i = 0; i < 2; i++) {
-            boolean slurs = m.isOnOneString();
+            boolean slurs = m.isOnItsStrings();
             sheet.add(m.from(QUARTER).slurred(slurs));
             sheet.add(m.guide(QUARTER).slurred(slurs));
-            sheet.add(m.from(QUARTER).slurred(slurs));
+            sheet.add((slurs ? m.from(QUARTER).unsigned() : m.from(QUARTER)).slurred(slurs));
             sheet.add(m.guide(QUARTER).slurred(slurs && m.isSlurred()));
             sheet.add(m.to(HALF));
             sheet.add(m.rest(HALF, "check"));
@@ -174,7 +109,7 @@ final class ShiftDrills {
         (m, sheet) -> {
           for (Fraction stop : List.of(HALF, QUARTER, EIGHTH)) {
             sheet.add(m.from(HALF));
-            sheet.add(m.rest(stop, "stop, shift"));
+            sheet.add(m.rest(stop, m.isSlurred() ? "stop in the bow, shift" : "stop, shift"));
             sheet.add(m.to(HALF.add(HALF.subtract(stop))));
             sheet.add(m.rest(HALF, "check"));
           }
@@ -188,7 +123,8 @@ final class ShiftDrills {
         (m, sheet) -> {
           for (Fraction length : List.of(HALF, QUARTER, EIGHTH)) {
             for (int i = 0; i < 2; i++) {
-              sheet.add(m.from(length).slurred(m.isSlurred()));
+              Piece from = m.from(length).slurred(m.isSlurred());
+              sheet.add(i == 0 && length.equals(HALF) || !m.isSlurred() ? from : from.unsigned());
               sheet.add(m.to(length));
             }
           }

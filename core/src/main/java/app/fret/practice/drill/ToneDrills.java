@@ -38,7 +38,7 @@ final class ToneDrills {
     if (timed.isEmpty()) {
       return Optional.empty();
     }
-    Tonic tonic = Tonic.of(source.key(timed.get(0)), source.brief().notes());
+    Tonic tonic = source.tonic(timed.get(0));
     return Copies.times(
         source, notes, List.of("without vibrato, over " + tonic.name()), source::piece);
   }

@@ -6,6 +6,7 @@ import static app.fret.practice.drill.Piece.WHOLE;
 
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
+import app.fret.practice.drill.Copies.Time;
 import app.fret.score.Marks;
 import app.fret.score.Note;
 import app.fret.score.Span;
@@ -16,6 +17,8 @@ import java.util.Optional;
 
 /** Drills for what sounds together, or could. */
 final class VoiceDrills {
+  private static final int FEWEST = 2;
+  private static final int OCTAVE = 7;
   private static final int MOST_CHORDS = 4;
   private static final int MOST_PAIRS = 6;
   private static final int HEADS_OF_A_CHORD = 3;
@@ -28,28 +31,66 @@ final class VoiceDrills {
         .toList();
   }
 
+  /** Each voice alone, in octaves the lower first; of chords and pedal figures the tune alone. */
   static Optional<DrillMusic> voiceAlone(DrillSource source, Span notes) {
-    return chords(source, notes, 2).isEmpty()
-        ? Optional.empty()
-        : Copies.of(source, notes, n -> List.of(source.piece(n).with(List.of(source.top(n)))));
+    List<Integer> chords = chords(source, notes, 2);
+    if (chords.size() < FEWEST) {
+      return PedalTune.among(source, notes).map(p -> tune(source, p, false));
+    }
+    Time upper = new Time("upper voice", n -> List.of(voice(source, n, true)));
+    Time lower = new Time("lower voice", n -> List.of(voice(source, n, false)));
+    if (chords.stream().anyMatch(n -> source.note(n).notes().size() > 2)) {
+      return Copies.through(source, notes, List.of(upper));
+    }
+    boolean isOctaves = isMostlyOctaves(source, chords);
+    return Copies.through(source, notes, isOctaves ? List.of(lower, upper) : List.of(upper, lower));
   }
 
+  /** The voice that leads, then both: in octaves the lower leads, else the tune. */
   static Optional<DrillMusic> voiceAndPedal(DrillSource source, Span notes) {
-    if (chords(source, notes, 2).isEmpty()) {
-      return Optional.empty();
+    List<Integer> chords = chords(source, notes, 2);
+    if (chords.size() < FEWEST) {
+      return PedalTune.among(source, notes).map(p -> tune(source, p, true));
     }
-    List<Integer> timed = source.timed(notes);
-    Sheet sheet = new Sheet(source, timed.get(0), false);
-    for (boolean both : new boolean[] {false, true}) {
-      for (int i = 0; i < timed.size(); i++) {
-        int n = timed.get(i);
-        Piece piece = source.plain(n);
-        piece = both ? piece : piece.with(List.of(source.top(n)));
-        sheet.add(i == 0 ? piece.saying(both ? "both" : "the tune") : piece);
-      }
-      sheet.endBar();
+    boolean isOctaves = isMostlyOctaves(source, chords);
+    return Copies.through(
+        source,
+        notes,
+        List.of(
+            new Time(
+                isOctaves ? "lower voice" : "the tune", n -> List.of(voice(source, n, !isOctaves))),
+            new Time("both", n -> List.of(source.bowed(n)))));
+  }
+
+  private static Piece voice(DrillSource source, int note, boolean isUpper) {
+    List<Note> heads = source.heads(note);
+    return source.bowed(note).with(List.of(isUpper ? heads.get(heads.size() - 1) : heads.get(0)));
+  }
+
+  private static boolean isMostlyOctaves(DrillSource source, List<Integer> chords) {
+    long octaves =
+        chords.stream()
+            .map(source::heads)
+            .filter(
+                h ->
+                    h.size() == 2
+                        && h.get(1).written().staffStep() - h.get(0).written().staffStep()
+                            == OCTAVE)
+            .count();
+    return 2 * octaves > chords.size();
+  }
+
+  private static DrillMusic tune(DrillSource source, PedalTune pedal, boolean withPedal) {
+    Sheet sheet = new Sheet(source, pedal.notes().first(), false);
+    pedal.addTune(sheet, "the tune");
+    if (withPedal) {
+      Copies.add(
+          source,
+          source.timed(pedal.notes()),
+          sheet,
+          new Time("with the pedal", n -> List.of(source.bowed(n))));
     }
-    return Optional.of(sheet.finish());
+    return sheet.finish();
   }
 
   /** Pairs of single notes on neighbouring strings that one hand can hold at once. */

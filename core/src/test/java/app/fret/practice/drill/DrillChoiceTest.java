@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.fret.instrument.Hand;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;
+import app.fret.practice.PracticeChoices;
 import app.fret.score.BeatUnit;
 import app.fret.score.Clef;
 import app.fret.score.Metre;
@@ -55,7 +56,9 @@ class DrillChoiceTest {
   @Test
   void keepingTheBeatEachRhythmTakesWhatThePrintTakes() throws Exception {
     Study study = study("C5/8 D5/8 E5/8 F5/8 G5/8 F5/8 E5/8 D5/8", 60);
-    DrillMusic set = RhythmDrills.set(study.drillSource(), new Span(0, 7), true).orElseThrow();
+    PracticeChoices keeping = study.choices().practice().withBeatKept(true);
+    Study kept = study.with(study.choices().with(keeping));
+    DrillMusic set = DrillKind.RHYTHM.make(kept.drillSource(), new Span(0, 7)).orElseThrow();
     assertThat(set.passage().bars()).hasSize(RhythmDrills.SET.size());
   }
 
@@ -103,7 +106,7 @@ class DrillChoiceTest {
   @Test
   void aSlowLineAsksForTone() throws Exception {
     assertThat(kinds(study("C5/2 D5/2 | E5/2 F5/2 | G5/1", 60)))
-        .contains(DrillKind.WITHOUT_VIBRATO, DrillKind.VIBRATO_PULSES);
+        .contains(DrillKind.DRONE, DrillKind.VIBRATO_PULSES);
   }
 
   @Test

@@ -63,8 +63,11 @@ class DrillsOfGeneratedMusicTest {
     return made;
   }
 
+  /** The melodies have no dots, tremolo or levels; a climb is the rhythm set many times. */
   @ParameterizedTest
-  @EnumSource
+  @EnumSource(
+      mode = EnumSource.Mode.EXCLUDE,
+      names = {"ONE_BOW_STACCATO", "TREMOLO", "SUDDEN_LEVEL", "HOOKED_DOTS", "WHOLE_CLIMB"})
   @DisplayName("bars add up, notes have sources, stay on the instrument, and can be fingered")
   void everyDrillKeepsToTheProperties(DrillKind kind) {
     assertThat(made(kind))

@@ -76,11 +76,11 @@ class PracticeCommandsTest {
     Run run =
         on("drill", "--kind", "rhythm", "--from", "1:1", "--to", "1:12", "--out", file.toString());
     assertThat(run.exit()).isZero();
-    assertThat(run.out()).contains("Rhythm set at", "short and long", "is written");
+    assertThat(run.out()).contains("Rhythms at", "short-long", "is written");
     try (InputStream in = Files.newInputStream(file)) {
       Passage music =
           new MusicXmlReader().open("rhythm.musicxml", in.readAllBytes()).read(0).passage();
-      assertThat(music.title()).contains("Rhythm set");
+      assertThat(music.title()).contains("Rhythms");
       assertThat(music.events()).hasSizeGreaterThan(6 * 12);
     }
   }
@@ -209,7 +209,7 @@ class PracticeCommandsTest {
   @Test
   void theDaysAheadAreReadAtTheStand() throws Exception {
     Run run = run("schedule", programme("").toString(), "--today", "2026-11-25", "--text");
-    assertThat(run.out()).contains("Wednesday 25 November 2026", "Ladder", "ready by");
+    assertThat(run.out()).contains("Wednesday 25 November 2026", "Tempo ladder", "ready by");
   }
 
   @ParameterizedTest

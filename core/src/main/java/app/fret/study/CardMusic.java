@@ -51,7 +51,7 @@ public final class CardMusic {
       return new Made(warmUp(study, at), 1);
     }
     DrillKind kind = card.drill().flatMap(DrillKind::ofId).orElse(kindOf(card.kind()));
-    Span notes = notes(study, card);
+    Span notes = notes(study, card, kind);
     Optional<DrillMusic> music =
         kind == DrillKind.WHOLE_CLIMB
             ? climb(study, card, notes)
@@ -114,7 +114,7 @@ public final class CardMusic {
   }
 
   /** Notes of the card's spot, or of the chunk that is worked on. */
-  private static Span notes(Study study, Card card) {
+  private static Span notes(Study study, Card card, DrillKind kind) {
     if (card.spot().isEmpty()) {
       return ProgrammeItem.hardestChunk(study);
     }
@@ -122,7 +122,7 @@ public final class CardMusic {
     for (int i = 0; i < study.notes().size(); i++) {
       if (ProgrammeItem.place(study, i).equals(place)) {
         int note = i;
-        return ProgrammeItem.problemAt(study, note).orElseGet(() -> chunkAt(study, note));
+        return ProgrammeItem.problemAt(study, note, kind).orElseGet(() -> chunkAt(study, note));
       }
     }
     List<Span> chunks = study.chunks();

@@ -1,5 +1,6 @@
 package app.fret.study;
 
+import app.fret.practice.drill.DrillChoice;
 import app.fret.practice.drill.DrillKind;
 import app.fret.practice.drill.Problem;
 import app.fret.practice.drill.Problems;
@@ -14,6 +15,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -70,32 +72,59 @@ public final class ProgrammeItem {
     return hardest(study, Problems.of(study.drillSource()));
   }
 
-  /** The notes of the hardest problem that ends at a note. */
-  public static Optional<Span> problemAt(Study study, int note) {
-    return Problems.of(study.drillSource()).stream()
-        .map(Problem::notes)
-        .filter(n -> n.last() == note)
-        .findFirst();
+  /**
+   * The notes that a drill at a spot is made from: those of the hardest problem that ends at the
+   * spot's note and has the drill, else of the hardest that ends there.
+   */
+  public static Optional<Span> problemAt(Study study, int note, DrillKind kind) {
+    List<Problem> here =
+        Problems.of(study.drillSource()).stream().filter(p -> p.notes().last() == note).toList();
+    return here.stream()
+        .filter(p -> DrillChoice.fitting(study.drillSource(), p).contains(kind))
+        .findFirst()
+        .or(() -> here.stream().findFirst())
+        .map(Problem::notes);
   }
 
+  /** Problems that end at one note are one spot, with the drills of all. */
   private static List<Spot> spots(Study study, List<Problem> problems) {
-    List<Spot> spots = new ArrayList<>();
+    Map<String, List<Problem>> byPlace = new LinkedHashMap<>();
     for (Problem problem : problems) {
-      int note = problem.notes().last();
-      String bar = study.passage().bars().get(study.notes().get(note).bar()).label();
-      String place = place(study, note);
-      boolean isNew = spots.stream().noneMatch(s -> s.place().equals(place));
-      if (isNew && spots.size() < MOST_SPOTS) {
-        spots.add(
-            new Spot(
-                place,
-                "bar " + bar + ", " + problem.words(),
-                problem.drills().stream().map(DrillKind::id).toList(),
-                problem.isCapped(),
-                around(study, problem.notes())));
-      }
+      byPlace
+          .computeIfAbsent(place(study, problem.notes().last()), p -> new ArrayList<>())
+          .add(problem);
+    }
+    List<Spot> all =
+        byPlace.entrySet().stream().map(e -> spot(study, e.getKey(), e.getValue())).toList();
+    List<Spot> spots = new ArrayList<>(all.subList(0, Math.min(MOST_SPOTS, all.size())));
+    // Running notes have their rhythm days, however much else is harder.
+    if (spots.stream().noneMatch(ProgrammeItem::takesRhythm)) {
+      all.stream().filter(ProgrammeItem::takesRhythm).findFirst().ifPresent(spots::add);
     }
     return spots;
+  }
+
+  private static boolean takesRhythm(Spot spot) {
+    return spot.drills().contains(DrillKind.RHYTHM.id());
+  }
+
+  private static Spot spot(Study study, String place, List<Problem> problems) {
+    Problem hardest = problems.get(0);
+    String bar =
+        study.passage().bars().get(study.notes().get(hardest.notes().last()).bar()).label();
+    Map<String, Integer> around = new HashMap<>();
+    problems.forEach(
+        p -> around(study, p.notes()).forEach((at, n) -> around.merge(at, n, Math::min)));
+    return new Spot(
+        place,
+        "bar " + bar + ", " + hardest.words(),
+        problems.stream()
+            .flatMap(p -> DrillChoice.fitting(study.drillSource(), p).stream())
+            .map(DrillKind::id)
+            .distinct()
+            .toList(),
+        problems.stream().anyMatch(Problem::isCapped),
+        around);
   }
 
   /**

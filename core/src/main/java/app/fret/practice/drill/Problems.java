@@ -46,7 +46,7 @@ public final class Problems {
   private static final int CROSSING_WINDOW = 8;
   private static final double CROSSINGS_A_SECOND = 2.5;
 
-  private static final double FAST_NOTES_A_SECOND = 5;
+  private static final double FAST_NOTES_A_SECOND = 4;
   private static final int FAST_RUN = 8;
   private static final double SLOW_SECONDS = 1.2;
   private static final int MOST_OF_A_KIND = 2;

@@ -6,15 +6,15 @@ import java.util.Optional;
 /** What a card asks for. */
 public enum CardKind {
   WARM_UP("warm-up", "Warm-up"),
-  LADDER("ladder", "Ladder"),
-  RHYTHM("rhythm", "Rhythm set"),
+  LADDER("ladder", "Tempo ladder"),
+  RHYTHM("rhythm", "Rhythms"),
   DRILL("drill", "Drill"),
-  WHOLE_CLIMB("whole-climb", "Whole climb"),
-  TRIAL("trial", "Trial of two ways"),
+  WHOLE_CLIMB("whole-climb", "Rhythms up the ladder"),
+  TRIAL("trial", "A/B trial"),
   SCALE("scale", "Scale"),
   STUDY("study", "Study"),
   LISTENING("listening", "Listening"),
-  UPKEEP("upkeep", "Upkeep"),
+  UPKEEP("upkeep", "Keep-up"),
   MOCK("mock", "Run-through"),
   BREAK("break", "Break");
 

@@ -4,6 +4,7 @@ import app.fret.practice.drill.DrillChoice;
 import app.fret.practice.drill.DrillKind;
 import app.fret.practice.drill.Problem;
 import app.fret.practice.drill.Problems;
+import app.fret.practice.drill.ProposedDrill;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.Spot;
 import app.fret.practice.schedule.Tried;
@@ -80,7 +81,10 @@ public final class ProgrammeItem {
     List<Problem> here =
         Problems.of(study.drillSource()).stream().filter(p -> p.notes().last() == note).toList();
     return here.stream()
-        .filter(p -> DrillChoice.fitting(study.drillSource(), p).contains(kind))
+        .filter(
+            p ->
+                DrillChoice.fitting(study.drillSource(), p).stream()
+                    .anyMatch(d -> d.kind() == kind))
         .findFirst()
         .or(() -> here.stream().findFirst())
         .map(Problem::notes);
@@ -115,16 +119,19 @@ public final class ProgrammeItem {
     Map<String, Integer> around = new HashMap<>();
     problems.forEach(
         p -> around(study, p.notes()).forEach((at, n) -> around.merge(at, n, Math::min)));
+    Map<String, Double> seconds = new LinkedHashMap<>();
+    for (Problem problem : problems) {
+      for (ProposedDrill drill : DrillChoice.fitting(study.drillSource(), problem)) {
+        seconds.putIfAbsent(drill.kind().id(), drill.seconds() / drill.times());
+      }
+    }
     return new Spot(
         place,
         "bar " + bar + ", " + hardest.words(),
-        problems.stream()
-            .flatMap(p -> DrillChoice.fitting(study.drillSource(), p).stream())
-            .map(DrillKind::id)
-            .distinct()
-            .toList(),
+        List.copyOf(seconds.keySet()),
         problems.stream().anyMatch(Problem::isCapped),
-        around);
+        around,
+        seconds);
   }
 
   /**

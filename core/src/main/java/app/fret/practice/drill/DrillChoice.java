@@ -81,10 +81,10 @@ public final class DrillChoice {
   }
 
   /** The drills of a problem that its notes have music for, the likeliest first. */
-  public static List<DrillKind> fitting(DrillSource source, Problem problem) {
+  public static List<ProposedDrill> fitting(DrillSource source, Problem problem) {
     DrillChoice choice = new DrillChoice(source);
     choice.add(problem, forms(problem.drills()), Integer.MAX_VALUE);
-    return choice.drills.stream().map(ProposedDrill::kind).toList();
+    return List.copyOf(choice.drills);
   }
 
   private void add(Problem problem, List<DrillKind> kinds, int most) {

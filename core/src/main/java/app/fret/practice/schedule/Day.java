@@ -2,6 +2,7 @@ package app.fret.practice.schedule;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The cards of one day.
@@ -9,8 +10,10 @@ import java.util.List;
  * @param date which day
  * @param isOff whether it is a day without practice
  * @param cards what to do, in order
+ * @param spare what the minutes that are left free are good for, as a sentence; empty where hardly
+ *     any are
  */
-public record Day(LocalDate date, boolean isOff, List<Card> cards) {
+public record Day(LocalDate date, boolean isOff, List<Card> cards, Optional<String> spare) {
   public Day {
     cards = List.copyOf(cards);
   }

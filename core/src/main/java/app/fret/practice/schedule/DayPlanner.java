@@ -32,6 +32,9 @@ final class DayPlanner {
   private final Map<Item, LocalDate> lastTurn = new LinkedHashMap<>();
   private final long seed;
 
+  /** Whether visits of the day were left out, since nothing was left to come between them. */
+  private boolean isCut;
+
   DayPlanner(Learner learner, List<Work> works, Kinships kin, long seed) {
     this.learner = learner;
     this.kin = kin;
@@ -44,19 +47,22 @@ final class DayPlanner {
 
   Day plan(LocalDate date) {
     if (learner.isOff(date)) {
-      return new Day(date, true, List.of());
+      return new Day(date, true, List.of(), Optional.empty());
     }
-    int playing = learner.playingMinutes();
-    List<Card> mocks = mocks(date, playing);
-    int left = playing - mocks.stream().mapToInt(Card::minutes).sum();
+    int playing = (int) Math.round(learner.playingMinutes() * Taper.share(passages, date));
+    List<Card> mocks = new ArrayList<>(slowPasses(date));
+    mocks.addAll(mocks(date, playing));
+    int left = Math.max(0, playing - mocks.stream().mapToInt(Card::minutes).sum());
     Map<Work, Integer> minutes = new LinkedHashMap<>();
     left -= allotOthers(date, left, minutes);
     allot(date, left, minutes, mocks);
     List<Card> played = new ArrayList<>(mocks);
+    isCut = false;
     played.addAll(visits(date, minutes, mocks));
-    List<Card> cards = new Breaks(learner).between(played);
+    List<Card> cards = withWarmUp(new Breaks(learner).between(played));
+    Optional<String> spare = Spare.words(learner, passages, date, cards, isCut);
     note(date, played);
-    return new Day(date, false, withWarmUp(cards));
+    return new Day(date, false, cards, spare);
   }
 
   private List<Card> withWarmUp(List<Card> cards) {
@@ -104,11 +110,37 @@ final class DayPlanner {
     return loading.stream().findFirst().map(spot -> item.title() + ", " + spot.words() + more);
   }
 
+  /** On its date a passage is played once, slowly, and put away. */
+  private List<Card> slowPasses(LocalDate date) {
+    return passages.stream()
+        .filter(w -> Taper.isTheDay(w, date))
+        .flatMap(w -> w.sparing().ease(slowPass(w), date).stream())
+        .toList();
+  }
+
+  private static Card slowPass(Work work) {
+    double perMinute = work.slowPerMinute();
+    double share = perMinute / work.item().target().perMinute();
+    return new Card(
+        CardKind.UPKEEP,
+        Optional.of(work.item()),
+        1,
+        OptionalDouble.of(perMinute),
+        1,
+        (int) Math.ceil(work.item().passSecondsAt(share) / SECONDS_A_MINUTE),
+        "the day itself: once, slowly, and then put it away",
+        Optional.empty(),
+        Optional.empty());
+  }
+
   /** One cold pass of each passage that is due for one, in an order drawn for the day. */
   private List<Card> mocks(LocalDate date, int playing) {
     List<Work> due =
         new ArrayList<>(
-            passages.stream().filter(w -> w.isMockDay(date) && w.sparing().isEmpty()).toList());
+            passages.stream()
+                .filter(w -> w.isMockDay(date) || Taper.holds(w, date))
+                .filter(w -> !Taper.isTheDay(w, date) && w.sparing().isEmpty())
+                .toList());
     due.sort(
         Comparator.comparingLong((Work w) -> drawn(date, w.item().id()))
             .thenComparing(w -> w.item().id()));
@@ -152,7 +184,9 @@ final class DayPlanner {
    * One that asks for more than there is has what there is.
    */
   private int allotOthers(LocalDate date, int minutes, Map<Work, Integer> into) {
-    int share = passages.stream().allMatch(w -> w.isOver(date)) ? minutes : minutes / 4;
+    boolean isTheDay = passages.stream().anyMatch(w -> Taper.isTheDay(w, date));
+    boolean isAlone = passages.stream().allMatch(w -> w.isOver(date));
+    int share = isAlone ? minutes : isTheDay ? 0 : minutes / 4;
     List<Work> round = new ArrayList<>(others);
     round.sort(
         Comparator.comparing((Work w) -> lastTurn.getOrDefault(w.item(), LocalDate.MIN))
@@ -173,11 +207,14 @@ final class DayPlanner {
 
   private void allot(LocalDate date, int minutes, Map<Work, Integer> into, List<Card> mocks) {
     List<Work> playable =
-        passages.stream().filter(w -> !w.isOver(date) && !w.sparing().isOff(date)).toList();
+        passages.stream()
+            .filter(w -> !w.isOver(date) && !Taper.isTheDay(w, date))
+            .filter(w -> !w.sparing().isOff(date))
+            .toList();
     List<Work> climbing = playable.stream().filter(w -> !w.isReady()).toList();
     List<Work> ready =
         playable.stream()
-            .filter(w -> w.isReady() && !isMock(w, mocks))
+            .filter(w -> w.isReady() && !isMock(w, mocks) && !Taper.holds(w, date))
             .sorted(
                 Comparator.comparingDouble((Work w) -> w.standing().coldShare())
                     .thenComparing(w -> w.lastSpare().orElse(LocalDate.MIN))
@@ -192,13 +229,35 @@ final class DayPlanner {
         left -= upkeep;
       }
     }
-    left = allotClimbing(date, left, climbing, into);
-    spendSpare(date, left, ready, climbing, into);
+    left = allotLastDays(date, left, climbing, into);
+    List<Work> others = climbing.stream().filter(w -> !Taper.holds(w, date)).toList();
+    left = allotClimbing(date, left, others, into);
+    spendSpare(date, left, ready, others, into);
     into.replaceAll((work, m) -> work.sparing().isHalved(date) ? Math.max(1, m / 2) : m);
   }
 
   private static boolean isMock(Work work, List<Card> mocks) {
     return mocks.stream().anyMatch(c -> c.item().filter(work.item()::equals).isPresent());
+  }
+
+  /** What is not ready in its last days has what minutes there are first, no more than is left. */
+  private int allotLastDays(
+      LocalDate date, int minutes, List<Work> climbing, Map<Work, Integer> into) {
+    List<Work> late =
+        climbing.stream()
+            .filter(w -> Taper.holds(w, date))
+            .sorted(Comparator.comparingDouble((Work w) -> -w.urgency()))
+            .toList();
+    int left = minutes;
+    int most = Model.count("day.most-minutes-a-passage");
+    for (Work work : late) {
+      int given = Math.min(left, (int) Math.round(most * Taper.share(work, date)));
+      if (given >= Model.count("day.card-from-minutes")) {
+        into.put(work, given);
+        left -= given;
+      }
+    }
+    return left;
   }
 
   private int allotClimbing(LocalDate date, int minutes, List<Work> all, Map<Work, Integer> into) {
@@ -286,14 +345,18 @@ final class DayPlanner {
     while (!order.isEmpty()) {
       Optional<VisitOrder.Next> next = order.next(last);
       if (next.isEmpty()) {
+        isCut = true;
         return cards;
       }
       number++;
       Work work = next.get().work();
+      boolean isFirst = next.get().isFirst();
+      boolean isCold = isFirst && !isMock(work, mocks);
+      Visit planned = new Visit(work, date, number, next.get().minutes(), isFirst, isCold, learner);
       List<Card> visit =
-          new Visit(work, date, number, next.get().minutes(), next.get().isFirst(), learner)
-              .cards().stream().flatMap(c -> work.sparing().ease(c, date).stream()).toList();
-      cards.addAll(next.get().isFirst() && !visit.isEmpty() ? withKin(visit, date) : visit);
+          planned.cards().stream().flatMap(c -> work.sparing().ease(c, date).stream()).toList();
+      order.giveBack(work, visit.isEmpty() || work.isReady() ? 0 : planned.left());
+      cards.addAll(isFirst && !visit.isEmpty() ? withKin(visit, date) : visit);
       last = Optional.of(work.item());
     }
     return cards;

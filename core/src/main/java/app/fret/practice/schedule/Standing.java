@@ -33,7 +33,7 @@ public final class Standing {
   private final List<Boolean> coldResults = new ArrayList<>();
   private boolean gateIsPassed;
   private final Map<String, Double> spotScores = new LinkedHashMap<>();
-  private final Map<String, Integer> cardsOfSpot = new LinkedHashMap<>();
+  private final Map<String, Set<LocalDate>> drillDays = new HashMap<>();
   private final Sparing sparing;
 
   /** Spots that were drilled and not missed since. */
@@ -168,13 +168,13 @@ public final class Standing {
     boolean isDrilled = pass.card() == CardKind.DRILL;
     if (isDrilled && !pass.hurts()) {
       drilled.add(spot);
+      drillDays.computeIfAbsent(spot, p -> new HashSet<>()).add(pass.date());
     }
     if (pass.isMiss()) {
       spotScores.merge(spot, 1.0, Double::sum);
       turn(pass, spot);
     }
     if (isDrilled && pass.isClean()) {
-      cardsOfSpot.merge(spot, 1, Integer::sum);
       spotScores.computeIfPresent(spot, (s, score) -> score * Model.figure("spot.after-drill"));
     }
   }
@@ -301,8 +301,9 @@ public final class Standing {
     return turns.getOrDefault(spot, 0);
   }
 
-  int cardsOf(String spot) {
-    return cardsOfSpot.getOrDefault(spot, 0);
+  /** On how many days a spot was drilled. */
+  int drillDaysOf(String spot) {
+    return drillDays.getOrDefault(spot, Set.of()).size();
   }
 
   List<LocalDate> rhythmDays() {

@@ -3,6 +3,7 @@ package app.fret.practice.schedule;
 import java.time.LocalDate;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -23,6 +24,10 @@ final class Visit {
   private final int number;
   private final Learner learner;
   private final boolean isFirst;
+  private final boolean isCold;
+
+  /** Whether it is one of the last days before the date: nothing new then. */
+  private final boolean isTapered;
 
   /** Whether something hurt: what goes through everything at its own tempo waits then. */
   private final boolean isSpared;
@@ -34,13 +39,23 @@ final class Visit {
    * A visit.
    *
    * @param isFirst whether it is the day's first to this passage
+   * @param isCold whether the passage was not played before on this day, in a run-through either
    */
-  Visit(Work work, LocalDate day, int number, int minutes, boolean isFirst, Learner learner) {
+  Visit(
+      Work work,
+      LocalDate day,
+      int number,
+      int minutes,
+      boolean isFirst,
+      boolean isCold,
+      Learner learner) {
     this.work = work;
     this.day = day;
     this.number = number;
     this.learner = learner;
     this.isFirst = isFirst;
+    this.isCold = isCold;
+    this.isTapered = Taper.holds(work, day);
     this.left = minutes;
     this.isSpared = !work.sparing().isEmpty();
   }
@@ -48,30 +63,52 @@ final class Visit {
   List<Card> cards() {
     Item item = work.item();
     if (!item.isPassage()) {
-      cards.add(
-          Card.plain(item.kind().card(), Optional.of(item), number, left, "its turn in the round"));
+      cards.add(Card.plain(item.kind().card(), Optional.of(item), number, left, "its turn today"));
+      left = 0;
       return cards;
     }
     if (work.isReady()) {
-      item.trial().filter(t -> isFirst && !isSpared).ifPresent(this::addTrial);
-      add(CardKind.UPKEEP, left, item.target().perMinute(), upkeepReason());
+      item.trial().filter(t -> isFirst && mayHaveNew()).ifPresent(this::addTrial);
+      addPasses(
+          CardKind.UPKEEP,
+          Model.count("day.upkeep-passes"),
+          item.target().perMinute(),
+          upkeepReason());
       return cards;
     }
-    if (isFirst && work.standing().hasPassedTheTarget() && !isSpared) {
+    if (isCold && work.standing().hasPassedTheTarget() && !isSpared) {
       addColdRun();
     }
-    if (isFirst && item.trial().isPresent() && !isSpared) {
+    if (isFirst && item.trial().isPresent() && mayHaveNew()) {
       addTrial(item.trial().get());
     } else {
       addDrill();
     }
-    if (isFirst && !isSpared) {
+    if (isFirst && mayHaveNew()) {
       addRhythm();
     }
-    if (left > 0) {
-      add(CardKind.LADDER, left, work.rungPerMinute(0), ladderReason() + capWords());
-    }
+    climb();
     return cards;
+  }
+
+  /** Minutes that found no use. */
+  int left() {
+    return left;
+  }
+
+  private boolean mayHaveNew() {
+    return !isSpared && !isTapered;
+  }
+
+  /** The ladder, with a drill between where it would go on for too long. */
+  private void climb() {
+    int most = Model.count("card.most-passes");
+    if (left > 0) {
+      addPasses(CardKind.LADDER, most, work.rungPerMinute(0), ladderReason() + capWords());
+    }
+    while (left >= Model.count("drill.least-visit-minutes") + LEAST_LADDER && addDrill()) {
+      addPasses(CardKind.LADDER, most, work.rungPerMinute(0), ladderReason() + capWords());
+    }
   }
 
   /** Only the day's first pass tells whether a passage is ready: nothing of it comes before. */
@@ -110,43 +147,71 @@ final class Visit {
     card(CardKind.TRIAL, Math.min(minutes, left), perMinute, passes, tried.words());
   }
 
-  private void addDrill() {
-    int minutes =
-        (int)
-            Math.min(
-                Model.figure("drill.most-minutes"), Math.round(Model.figure("drill.share") * left));
+  /** Adds a drill; false where none is due or fits. */
+  private boolean addDrill() {
+    double share = Model.figure("drill.share") * left;
+    int minutes = (int) Math.min(Model.figure("drill.most-minutes"), Math.round(share));
     if (left < Model.count("drill.least-visit-minutes") || minutes < 1) {
-      return;
+      return false;
     }
     Optional<String> missing = work.standing().missingSpot();
-    Optional<Spot> spot = missing.map(this::known).or(() -> hardest(missing.isEmpty()));
-    if (spot.isEmpty() || spot.get().drills().isEmpty()) {
-      return;
+    Optional<Spot> spot = missing.map(this::known).or(this::hardest);
+    Optional<String> drill = spot.flatMap(this::turn);
+    if (drill.isEmpty()) {
+      return false;
     }
-    List<String> drills = spot.get().drills();
-    String place = spot.get().place();
-    int before = work.drilledOn(day, place);
-    if (before >= drills.size()) {
-      return;
-    }
-    String drill = drills.get((work.standing().turnsOf(place) + before) % drills.size());
-    work.drills(day, place);
     String why =
         missing.isPresent()
             ? spot.get().words() + ", missed lately"
-            : "the hardest spot: " + spot.get().words();
+            : "a hard spot: " + spot.get().words();
+    addDrill(spot.get(), drill.get(), minutes, why);
+    return true;
+  }
+
+  private void addDrill(Spot spot, String drill, int minutes, String why) {
+    double perMinute = work.rungPerMinute(1);
+    double once =
+        spot.seconds(drill) * slowest() / perMinute + Model.figure("day.between-passes-seconds");
+    int passes =
+        Math.min(Model.count("card.most-passes"), (int) (minutes * SECONDS_A_MINUTE / once));
+    boolean isCounted = spot.seconds(drill) > 0;
+    int counted = isCounted ? Math.max(1, passes) : 0;
+    int taken =
+        isCounted ? Math.min(minutes, (int) Math.ceil(counted * once / SECONDS_A_MINUTE)) : minutes;
+    work.drills(day, spot.place());
     cards.add(
         new Card(
             CardKind.DRILL,
             Optional.of(work.item()),
             number,
-            OptionalDouble.of(work.rungPerMinute(1)),
-            0,
-            minutes,
+            OptionalDouble.of(perMinute),
+            counted,
+            taken,
             why,
-            spot,
+            Optional.of(spot),
             Optional.of(drill)));
-    left -= minutes;
+    left -= taken;
+  }
+
+  private double slowest() {
+    return work.standing().climb().ladder().rungs().get(0);
+  }
+
+  /**
+   * The drill whose turn it is at a spot: another one after some days, and after every day on which
+   * it was missed all the same; none twice a day. Rhythms have days of their own.
+   */
+  private Optional<String> turn(Spot spot) {
+    List<String> drills =
+        spot.drills().stream().filter(d -> !d.equals(CardKind.RHYTHM.id())).toList();
+    int today = work.drilledOn(day, spot.place());
+    if (today >= drills.size()) {
+      return Optional.empty();
+    }
+    int days = work.drillDaysOf(spot.place()) - (today > 0 ? 1 : 0);
+    int turns =
+        work.standing().turnsOf(spot.place()) + days / Model.count("drill.days-of-a-kind") + today;
+    return Optional.of(drills.get(turns % drills.size()));
   }
 
   private Spot known(String place) {
@@ -157,18 +222,27 @@ final class Visit {
             () -> new Spot(place, "bar " + place.split(":")[0], List.of("chain-forward"), false));
   }
 
-  /** A spot that does not miss and was drilled some times is only looked after now and then. */
-  private Optional<Spot> hardest(boolean nothingMissed) {
-    if (!isFirst || !nothingMissed) {
+  /**
+   * The hardest spot that has not had its days yet, while nothing is missed; all had them, the one
+   * that had fewest, every few days.
+   */
+  private Optional<Spot> hardest() {
+    if (!isFirst) {
       return Optional.empty();
     }
-    boolean isItsDay =
-        work.standing().contacts().size() % Model.count("drill.upkeep-every-contacts") == 0;
-    return work.item().spots().stream()
-        .filter(s -> !work.sparing().spares(s.place()))
-        .findFirst()
-        .filter(
-            s -> isItsDay || work.standing().cardsOf(s.place()) < Model.count("drill.first-cards"));
+    List<Spot> spots =
+        work.item().spots().stream()
+            .filter(s -> !work.sparing().spares(s.place()))
+            .filter(s -> turn(s).isPresent())
+            .limit(Model.count("drill.spots"))
+            .toList();
+    int days = Model.count("drill.days-of-a-spot");
+    Optional<Spot> fresh =
+        spots.stream().filter(s -> work.drillDaysOf(s.place()) < days).findFirst();
+    boolean isItsDay = work.contacts() % Model.count("drill.upkeep-every-contacts") == 0;
+    return fresh.isPresent() || !isItsDay
+        ? fresh
+        : spots.stream().min(Comparator.comparingInt(s -> work.drillDaysOf(s.place())));
   }
 
   /** The set in the whole passage where it fits, else in its hardest chunk. */
@@ -246,10 +320,12 @@ final class Visit {
     return (int) Math.ceil(Model.figure("rhythm.passes") * passSeconds / SECONDS_A_MINUTE);
   }
 
-  private void add(CardKind kind, int minutes, double perMinute, String reason) {
+  /** So many passes of the whole, or as many as there is time for. */
+  private void addPasses(CardKind kind, int most, double perMinute, String reason) {
     Item item = work.item();
     double seconds = item.passSecondsAt(perMinute / item.target().perMinute());
-    int passes = (int) Math.max(1, Math.floor(minutes * SECONDS_A_MINUTE / seconds));
+    int passes = (int) Math.max(1, Math.min(most, Math.floor(left * SECONDS_A_MINUTE / seconds)));
+    int minutes = Math.min(left, (int) Math.ceil(passes * seconds / SECONDS_A_MINUTE));
     card(kind, minutes, perMinute, passes, reason);
   }
 
@@ -269,6 +345,9 @@ final class Visit {
   }
 
   private String ladderReason() {
+    if (isTapered) {
+      return "the last days: at the tempo that is safe, nothing new";
+    }
     int share = (int) Math.round(100 * Math.exp(Math.min(0, work.theta())));
     String days =
         work.item().due().isPresent()

@@ -45,6 +45,13 @@ final class VisitOrder {
             .thenComparing(q -> q.work.item().id()));
   }
 
+  /** Minutes of a visit that it had no use for come back later in the day. */
+  void giveBack(Work work, int minutes) {
+    if (minutes >= Model.count("day.card-from-minutes")) {
+      queues.stream().filter(q -> q.work == work).forEach(q -> q.minutes.add(minutes));
+    }
+  }
+
   boolean isEmpty() {
     return queues.stream().allMatch(q -> q.minutes.isEmpty());
   }

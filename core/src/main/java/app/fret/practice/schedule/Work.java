@@ -22,6 +22,8 @@ final class Work {
   private int rung;
   private Sparing sparing;
   private LocalDate drillDay = LocalDate.MIN;
+  private int contactsPlanned;
+  private final Map<String, Integer> drillDaysPlanned = new HashMap<>();
   private final Map<String, Integer> drilled = new HashMap<>();
   private Optional<LocalDate> lastContact;
   private Optional<LocalDate> lastSpare = Optional.empty();
@@ -62,7 +64,19 @@ final class Work {
       drilled.clear();
       drillDay = day;
     }
-    drilled.merge(spot, 1, Integer::sum);
+    if (drilled.merge(spot, 1, Integer::sum) == 1) {
+      drillDaysPlanned.merge(spot, 1, Integer::sum);
+    }
+  }
+
+  /** On how many days a spot was or will have been drilled, if all goes as planned. */
+  int drillDaysOf(String spot) {
+    return standing.drillDaysOf(spot) + drillDaysPlanned.getOrDefault(spot, 0);
+  }
+
+  /** Days on which it was or will have been played, if all goes as planned. */
+  int contacts() {
+    return standing.contacts().size() + contactsPlanned;
   }
 
   /** What is spared after something hurt, if all goes as planned. */
@@ -128,6 +142,13 @@ final class Work {
         || ahead < Model.count("day.mock-daily-last-days");
   }
 
+  /** Tempo of the one slow pass on the day itself. */
+  double slowPerMinute() {
+    List<Double> rungs = standing.climb().ladder().rungs();
+    double slow = Model.figure("taper.slow-pass") * item().target().perMinute();
+    return rungs.get(standing.climb().ladder().rungAt(slow));
+  }
+
   /** Days of practice left to become ready; behind that day, to the date. */
   int daysLeft(LocalDate day, Learner learner) {
     if (item().due().isEmpty()) {
@@ -159,6 +180,7 @@ final class Work {
   void played(LocalDate day, int minutes, boolean rhythm) {
     theta += rate * Model.dose(minutes);
     lastContact = Optional.of(day);
+    contactsPlanned++;
     sparing = sparing.hurtOn(day) ? sparing : sparing.afterContact();
     if (rhythm) {
       rhythmDays.add(day);

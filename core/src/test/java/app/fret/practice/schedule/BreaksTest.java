@@ -52,16 +52,22 @@ class BreaksTest {
   }
 
   @Test
-  void aCardThatCrossesTheBreakIsCutAndKeepsItsPasses() {
-    List<Card> cards = between(10, 7, 9, 10);
-    assertThat(minutes(cards)).containsExactly(10, 7, 3, -5, 6, 10);
-    assertThat(cards.get(2).passes() + cards.get(4).passes()).isEqualTo(18);
-    assertThat(cards.get(4).reason()).isEqualTo("because");
+  void noCardIsCut() {
+    assertThat(minutes(between(10, 7, 9, 10))).containsExactly(10, 7, -5, 9, 10);
+    assertThat(minutes(between(6, 9, 8, 10, 7))).containsExactly(6, 9, 8, -5, 10, 7);
   }
 
   @Test
-  void aMinuteIsNotCutOff() {
-    assertThat(minutes(between(10, 9, 10))).containsExactly(10, 9, -5, 10);
+  void theLongestStretchIsAsShortAsTheBreaksAllow() {
+    assertThat(minutes(between(10, 10, 4, 10, 4, 8))).containsExactly(10, 10, 4, -5, 10, 4, 8);
+  }
+
+  @Test
+  void aCardLongerThanAStretchGoesInEqualPartsAndKeepsItsPasses() {
+    List<Card> cards = between(40);
+    assertThat(minutes(cards)).containsExactly(20, -5, 20);
+    assertThat(cards.get(0).passes() + cards.get(2).passes()).isEqualTo(80);
+    assertThat(cards.get(2).reason()).isEqualTo("because");
   }
 
   @Test
@@ -72,8 +78,8 @@ class BreaksTest {
   @Test
   void aRunThroughIsNeverCut() {
     List<Card> cards =
-        new Breaks(LEARNER).between(List.of(card(CardKind.LADDER, 15), card(CardKind.MOCK, 9)));
-    assertThat(minutes(cards)).containsExactly(15, -5, 9);
+        new Breaks(LEARNER).between(List.of(card(CardKind.LADDER, 15), card(CardKind.MOCK, 29)));
+    assertThat(minutes(cards)).containsExactly(15, -5, 29);
   }
 
   @ParameterizedTest

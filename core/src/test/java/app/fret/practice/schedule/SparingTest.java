@@ -82,7 +82,7 @@ class SparingTest {
     assertThat(both.isClean()).isFalse();
     assertThat(both.isMiss()).isFalse();
     log.add(both);
-    assertThat(Standing.of(ITEM, log, TODAY).cardsOf("3:2")).isZero();
+    assertThat(Standing.of(ITEM, log, TODAY).drillDaysOf("3:2")).isZero();
   }
 
   @Test

@@ -150,8 +150,10 @@ class StandingTest {
   @Test
   void aMissBesideASpotIsOneOfIt() {
     Spot shift =
-        new Spot("3:2", "a shift", List.of("join"), false, Map.of("3:1", 0, "3:4", 2, "3", 0));
-    Spot run = new Spot("4:1", "a run", List.of("rhythm"), false, Map.of("3:4", 1, "4:2", 0));
+        new Spot(
+            "3:2", "a shift", List.of("join"), false, Map.of("3:1", 0, "3:4", 2, "3", 0), Map.of());
+    Spot run =
+        new Spot("4:1", "a run", List.of("rhythm"), false, Map.of("3:4", 1, "4:2", 0), Map.of());
     Item known = Programmes.with(item, List.of(shift, run));
     assertThat(known.spotAt("3:2")).contains(shift);
     assertThat(known.spotAt("3:1")).contains(shift);

@@ -5,8 +5,8 @@ import app.fret.desktop.model.passage.PulseDesk.Subject;
 import app.fret.desktop.model.passage.PulseSettings;
 import app.fret.desktop.model.work.Words;
 import app.fret.desktop.view.part.Parts;
-import app.fret.desktop.view.practice.CardList;
 import app.fret.practice.MetronomeScale;
+import app.fret.practice.schedule.CardWords;
 import app.fret.score.Span;
 import app.fret.score.Tempo;
 import app.fret.sound.ClickKind;
@@ -200,7 +200,7 @@ final class PulseBar extends HBox {
     String of =
         subject
             .card()
-            .map(CardList::title)
+            .map(CardWords::title)
             .orElse("rung " + (subject.rung() + 1) + " of the ladder");
     place.setText(subject.isOwnTempo() ? "chosen here" : of);
   }

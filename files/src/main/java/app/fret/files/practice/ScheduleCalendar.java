@@ -1,6 +1,7 @@
 package app.fret.files.practice;
 
 import app.fret.practice.schedule.Card;
+import app.fret.practice.schedule.CardWords;
 import app.fret.practice.schedule.Day;
 import app.fret.practice.schedule.ItemOutlook;
 import app.fret.practice.schedule.Schedule;
@@ -13,6 +14,7 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import net.fortuna.ical4j.data.CalendarOutputter;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
@@ -79,11 +81,11 @@ public final class ScheduleCalendar {
   }
 
   private static String words(Day day) {
-    return day.cards().stream().map(ScheduleCalendar::words).collect(Collectors.joining("\n"));
+    return Stream.concat(day.cards().stream().map(ScheduleCalendar::words), day.spare().stream())
+        .collect(Collectors.joining("\n"));
   }
 
   private static String words(Card card) {
-    String title = card.item().map(i -> ", " + i.title()).orElse("");
-    return card.minutes() + " min " + card.kind().words() + title + ": " + card.reason();
+    return card.minutes() + " min " + CardWords.line(card) + ". " + CardWords.why(card);
   }
 }

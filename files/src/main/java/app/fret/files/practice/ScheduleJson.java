@@ -2,6 +2,7 @@ package app.fret.files.practice;
 
 import app.fret.files.plan.PlanJson;
 import app.fret.practice.schedule.Card;
+import app.fret.practice.schedule.CardWords;
 import app.fret.practice.schedule.Day;
 import app.fret.practice.schedule.Forecast;
 import app.fret.practice.schedule.ItemOutlook;
@@ -43,6 +44,7 @@ public final class ScheduleJson {
     node.put("off", day.isOff());
     ArrayNode cards = node.putArray("cards");
     day.cards().forEach(c -> add(cards.addObject(), c));
+    node.put("spare", day.spare().orElse(null));
   }
 
   private static void add(ObjectNode node, Card card) {
@@ -54,8 +56,10 @@ public final class ScheduleJson {
     } else {
       node.putNull("perMinute");
     }
+    node.put("beat", CardWords.tempo(card).map(t -> t.beat().name()).orElse(null));
     node.put("passes", card.passes());
     node.put("minutes", card.minutes());
+    node.put("until", CardWords.until(card).orElse(null));
     node.put("reason", card.reason());
     card.drill().ifPresent(d -> node.put("drill", d));
     card.spot().ifPresent(s -> node.put("spot", s.place()));

@@ -1,8 +1,10 @@
 package app.fret.files.practice;
 
 import app.fret.practice.schedule.Card;
+import app.fret.practice.schedule.CardWords;
 import app.fret.practice.schedule.Day;
 import app.fret.practice.schedule.Schedule;
+import app.fret.practice.schedule.Spot;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.OutputStreamWriter;
@@ -17,7 +19,19 @@ public final class ScheduleTable {
       CSVFormat.RFC4180
           .builder()
           .setHeader(
-              "date", "visit", "kind", "item", "title", "perMinute", "passes", "minutes", "reason")
+              "date",
+              "visit",
+              "kind",
+              "item",
+              "title",
+              "drill",
+              "spot",
+              "perMinute",
+              "beat",
+              "passes",
+              "minutes",
+              "until",
+              "reason")
           .get();
 
   private ScheduleTable() {}
@@ -38,9 +52,13 @@ public final class ScheduleTable {
             card.kind().id(),
             card.item().map(i -> i.id()).orElse(""),
             card.item().map(i -> i.title()).orElse(""),
+            card.drill().orElse(""),
+            card.spot().map(Spot::place).orElse(""),
             card.perMinute().isPresent() ? card.perMinute().getAsDouble() : "",
+            CardWords.tempo(card).map(t -> t.beat().name()).orElse(""),
             card.passes(),
             card.minutes(),
+            CardWords.until(card).orElse(""),
             card.reason());
       }
     }

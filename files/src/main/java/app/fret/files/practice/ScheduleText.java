@@ -1,6 +1,7 @@
 package app.fret.files.practice;
 
 import app.fret.practice.schedule.Card;
+import app.fret.practice.schedule.CardWords;
 import app.fret.practice.schedule.Day;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.ItemOutlook;
@@ -31,6 +32,7 @@ public final class ScheduleText {
       text.append('\n').append(DAY.format(day.date()));
       text.append(day.isOff() ? ": no practice" : ", " + day.minutes() + " minutes").append('\n');
       day.cards().forEach(c -> text.append(line(c)).append('\n'));
+      day.spare().ifPresent(w -> text.append("  ").append(w).append('\n'));
     }
     return text.toString();
   }
@@ -60,17 +62,11 @@ public final class ScheduleText {
   }
 
   private static String line(Card card) {
-    StringBuilder line =
-        new StringBuilder(String.format(Locale.ROOT, "  %3d min  ", card.minutes()));
-    line.append(card.kind().words());
-    card.drill().ifPresent(d -> line.append(" (").append(d).append(")"));
-    card.item().ifPresent(i -> line.append(", ").append(i.title()));
-    if (card.perMinute().isPresent()) {
-      line.append(String.format(Locale.ROOT, " at %.0f", card.perMinute().getAsDouble()));
-    }
-    if (card.passes() > 0) {
-      line.append(", ").append(card.passes()).append(card.passes() == 1 ? " pass" : " passes");
-    }
-    return line.append(": ").append(card.reason()).toString();
+    return String.format(
+        Locale.ROOT,
+        "  %3d min  %s. %s",
+        card.minutes(),
+        CardWords.line(card),
+        CardWords.why(card));
   }
 }

@@ -9,11 +9,11 @@ import app.fret.practice.Climb;
 import app.fret.practice.drill.DrillKind;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
+import app.fret.practice.schedule.CardWords;
 import app.fret.practice.schedule.Day;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.ItemOutlook;
 import app.fret.practice.schedule.Schedule;
-import app.fret.score.Tempo;
 import app.fret.study.CardMusic;
 import app.fret.study.MarkedPassage;
 import app.fret.study.Study;
@@ -96,34 +96,10 @@ public final class WeekSheet {
             + (day.isOff() ? ", no practice" : ", " + day.minutes() + " minutes"),
         LARGE_MM);
     for (Card card : day.cards()) {
-      pages.tick(words(card), card.minutes() + " min", TEXT_MM, TICK_MM);
-      pages.indented(card.reason(), SMALL_MM);
+      pages.tick(CardWords.line(card), card.minutes() + " min", TEXT_MM, TICK_MM);
+      pages.indented(CardWords.why(card), SMALL_MM);
     }
-  }
-
-  private String words(Card card) {
-    StringBuilder words = new StringBuilder(title(card));
-    card.item().ifPresent(i -> words.append(", ").append(i.title()));
-    tempo(card).ifPresent(t -> words.append(", ").append(words(t)));
-    if (card.passes() > 0) {
-      words.append(", ").append(card.passes()).append(card.passes() == 1 ? " pass" : " passes");
-    }
-    return words.toString();
-  }
-
-  private static String title(Card card) {
-    return card.drill().flatMap(DrillKind::ofId).map(DrillKind::words).orElse(card.kind().words());
-  }
-
-  private static Optional<Tempo> tempo(Card card) {
-    return card.item()
-        .filter(i -> card.perMinute().isPresent())
-        .map(i -> i.target().at(card.perMinute().getAsDouble()));
-  }
-
-  private static String words(Tempo tempo) {
-    String number = String.format(Locale.ROOT, "%.1f", tempo.perMinute()).replace(".0", "");
-    return tempo.beat().name() + " = " + number;
+    day.spare().ifPresent(w -> pages.text(w, SMALL_MM));
   }
 
   /** The rungs from the one that is worked on, each with a box for every clean pass it needs. */
@@ -174,8 +150,7 @@ public final class WeekSheet {
 
   private void layDrill(Card card) {
     Item item = card.item().orElseThrow();
-    Tempo tempo = tempo(card).orElseThrow();
-    String head = title(card) + ", " + item.title() + ", " + words(tempo);
+    String head = CardWords.line(card);
     Optional<Engraving> music =
         Optional.ofNullable(studies.get(item.id())).map(s -> music(s, card));
     pages.keepTogether(music.map(m -> m.systems().get(0)));
@@ -183,13 +158,14 @@ public final class WeekSheet {
     card.drill()
         .flatMap(DrillKind::ofId)
         .ifPresent(kind -> kind.steps().forEach(step -> pages.text(step, SMALL_MM)));
+    CardWords.until(card).ifPresent(w -> pages.text(w + ".", SMALL_MM));
     music.ifPresentOrElse(
         m -> m.systems().forEach(pages::music),
         () -> pages.text("Its music cannot be read; see the passage in Fret.", SMALL_MM));
   }
 
   private Engraving music(Study study, Card card) {
-    Study drill = CardMusic.of(study, card, tempo(card).orElseThrow()).study();
+    Study drill = CardMusic.of(study, card, CardWords.tempo(card).orElseThrow()).study();
     return new Engraver()
         .engrave(MarkedPassage.of(drill), PartPages.widthSpaces(paper), Annotations.NONE);
   }

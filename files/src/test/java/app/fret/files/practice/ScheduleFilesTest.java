@@ -3,6 +3,7 @@ package app.fret.files.practice;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fret.practice.Gate;
+import app.fret.practice.schedule.CardWords;
 import app.fret.practice.schedule.Day;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.Learner;
@@ -128,6 +129,6 @@ class ScheduleFilesTest {
     String text = ScheduleText.of(schedule);
     assertThat(text)
         .contains("Thursday 26 November 2026", "no practice", "Warm-up", "cannot tell yet");
-    assertThat(text).contains(practised().get(0).cards().get(1).reason());
+    assertThat(text).contains(CardWords.why(practised().get(0).cards().get(1)));
   }
 }

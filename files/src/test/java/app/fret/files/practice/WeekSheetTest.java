@@ -80,7 +80,7 @@ class WeekSheetTest {
         schedule.days().subList(0, 7).stream().flatMap(d -> d.cards().stream()).toList();
     assertThat(cards).isNotEmpty();
     for (Card card : cards) {
-      assertThat(text).contains(card.reason().substring(0, Math.min(20, card.reason().length())));
+      assertThat(text).contains(card.reason().substring(1, Math.min(20, card.reason().length())));
     }
   }
 

@@ -2,9 +2,8 @@ package app.fret.desktop.view.practice;
 
 import app.fret.desktop.model.practice.PracticeDay;
 import app.fret.desktop.view.part.Parts;
-import app.fret.practice.drill.DrillKind;
 import app.fret.practice.programme.DayTask;
-import app.fret.practice.schedule.Card;
+import app.fret.practice.schedule.CardWords;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -33,7 +32,7 @@ public final class CardList extends VBox {
     if (task.isDone()) {
       state.getStyleClass().add("card-done");
     }
-    Label title = Parts.words(title(task.card()), "card-title");
+    Label title = Parts.words(CardWords.title(task.card()), "card-title");
     VBox words = new VBox(title);
     task.card().item().ifPresent(i -> words.getChildren().add(Parts.label(i.title(), "small")));
     words.setMinWidth(WORDS_WIDTH);
@@ -55,17 +54,12 @@ public final class CardList extends VBox {
     }
     button.setFocusTraversable(false);
     button.setAccessibleText(
-        title(task.card())
+        CardWords.title(task.card())
             + ", "
             + task.card().minutes()
             + " minutes"
             + (task.isDone() ? ", done" : ""));
     button.setOnAction(e -> day.choose(task.number()));
     return button;
-  }
-
-  /** What a card is called. */
-  public static String title(Card card) {
-    return card.drill().flatMap(DrillKind::ofId).map(DrillKind::words).orElse(card.kind().words());
   }
 }

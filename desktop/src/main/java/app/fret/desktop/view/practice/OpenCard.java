@@ -16,6 +16,7 @@ import app.fret.practice.drill.DrillKind;
 import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
+import app.fret.practice.schedule.CardWords;
 import app.fret.practice.trial.TrialPlan;
 import app.fret.practice.trial.Way;
 import app.fret.score.Bar;
@@ -300,7 +301,7 @@ final class OpenCard extends VBox {
   }
 
   private static String titleWords(Card card) {
-    String title = CardList.title(card);
+    String title = CardWords.title(card);
     return card.item().filter(i -> !i.isPassage()).map(i -> title + ": " + i.title()).orElse(title);
   }
 
@@ -359,9 +360,13 @@ final class OpenCard extends VBox {
         score.selectedNoteProperty().get().isPresent() && card.kind().isWholePass()
             ? " A miss is put down at the note you clicked."
             : "";
+    String until =
+        card.kind() == CardKind.LADDER
+            ? ""
+            : CardWords.until(card).map(w -> " " + Words.sentence(w)).orElse("");
     String ladder =
         card.kind() == CardKind.LADDER ? " " + gateWords(desk.passes().climbProperty().get()) : "";
-    return passes + "." + ladder + missed;
+    return passes + "." + until + ladder + missed;
   }
 
   static String gateWords(Climb climb) {

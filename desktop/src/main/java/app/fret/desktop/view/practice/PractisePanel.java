@@ -10,6 +10,7 @@ import app.fret.desktop.view.part.StateStyle;
 import app.fret.practice.Climb;
 import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.Card;
+import app.fret.practice.schedule.CardWords;
 import app.fret.practice.schedule.Day;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.ItemOutlook;
@@ -143,7 +144,7 @@ public final class PractisePanel extends VBox {
 
   private void addWhy(Card card) {
     content.getChildren().add(Parts.words("Why this card today", "why-title"));
-    String what = CardList.title(card) + card.item().map(i -> ", " + i.title()).orElse("");
+    String what = CardWords.title(card) + card.item().map(i -> ", " + i.title()).orElse("");
     content
         .getChildren()
         .addAll(Parts.words(what, "quiet"), Parts.words(Words.sentence(card.reason())));
@@ -288,6 +289,10 @@ public final class PractisePanel extends VBox {
                 Math.min(MOST_MINUTES, now + STEP_MINUTES)));
     change.setAlignment(Pos.CENTER_LEFT);
     content.getChildren().add(change);
+    seen.schedule().days().stream()
+        .filter(d -> d.date().equals(desk.today()))
+        .flatMap(d -> d.spare().stream())
+        .forEach(words -> content.getChildren().add(Parts.words(words)));
   }
 
   private Button step(String id, String words, Learner learner, int minutes) {

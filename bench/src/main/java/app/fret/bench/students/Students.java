@@ -61,16 +61,21 @@ public final class Students {
         : (double) list.stream().filter(b -> b).count() / list.size();
   }
 
-  /** The usual student and those of whom one thing is halved or doubled. */
+  /** Both students and those of whom one thing is halved or doubled. */
   static Map<String, Traits> kinds() {
     Map<String, Traits> kinds = new LinkedHashMap<>();
     kinds.put("usual", Traits.USUAL);
-    kinds.put("learning halved", new Traits(0.5, 1, 1));
-    kinds.put("learning doubled", new Traits(2, 1, 1));
-    kinds.put("forgetting halved", new Traits(1, 0.5, 1));
-    kinds.put("forgetting doubled", new Traits(1, 2, 1));
-    kinds.put("errors halved", new Traits(1, 1, 0.5));
-    kinds.put("errors doubled", new Traits(1, 1, 2));
+    kinds.put("learning halved", new Traits(0.5, 1, 1, false));
+    kinds.put("learning doubled", new Traits(2, 1, 1, false));
+    kinds.put("forgetting halved", new Traits(1, 0.5, 1, false));
+    kinds.put("forgetting doubled", new Traits(1, 2, 1, false));
+    kinds.put("errors halved", new Traits(1, 1, 0.5, false));
+    kinds.put("errors doubled", new Traits(1, 1, 2, false));
+    kinds.put("second", Traits.SECOND);
+    kinds.put("second, learning halved", new Traits(0.5, 1, 1, true));
+    kinds.put("second, learning doubled", new Traits(2, 1, 1, true));
+    kinds.put("second, forgetting doubled", new Traits(1, 2, 1, true));
+    kinds.put("second, errors doubled", new Traits(1, 1, 2, true));
     return kinds;
   }
 
@@ -82,6 +87,10 @@ public final class Students {
         "Share of passages ready on the day, +- its standard error, " + seeds + " students");
     if (args.length > 1 && args[1].equals("bands")) {
       Bands.print(out, seeds);
+      return;
+    }
+    if (args.length > 1 && args[1].equals("states")) {
+      States.print(out, seeds);
       return;
     }
     if (args.length > 1) {

@@ -32,6 +32,21 @@ import java.util.Set;
 
 /** One student's weeks. */
 final class Weeks {
+  private static final double AWAY = 0.05;
+  private static final int DAYS_AWAY = 3;
+
+  /** A miss is heard at the first note of the spot, two before the one it is known by. */
+  private static final String MISSED_AT = "1:2";
+
+  private static final Spot SPOT =
+      new Spot(
+          "1:4",
+          "bar 1",
+          List.of("guide-slide", "stop-and-shift", "there-and-back", "rhythm"),
+          false,
+          Map.of(MISSED_AT, 0),
+          Map.of());
+
   private final Programme programme;
   private final Policy policy;
   private final Traits traits;
@@ -45,6 +60,8 @@ final class Weeks {
   private final Map<String, LocalDate> readySince = new HashMap<>();
   private final List<LoggedPass> log = new ArrayList<>();
   private final List<Told> told = new ArrayList<>();
+  private final List<Said> said = new ArrayList<>();
+  private int daysAway;
   double minutes;
   int daysPlayed;
   long neglect;
@@ -55,6 +72,13 @@ final class Weeks {
    * @param on when
    */
   record Told(String item, LocalDate on, Forecast forecast) {}
+
+  /**
+   * A state as it was told.
+   *
+   * @param on when
+   */
+  record Said(String item, LocalDate on, ItemOutlook.State state) {}
 
   /**
    * Weeks of a student.
@@ -85,14 +109,13 @@ final class Weeks {
               programme.passSeconds / 4,
               "",
               0,
-              List.of(new Spot("1:1", "bar 1", List.of("guide-slide", "rhythm"), false)),
+              List.of(SPOT),
               Optional.empty());
       items.add(item);
       double spot = 0.1 + 0.4 * random.nextDouble();
       double ease = programme.ease * (0.6 + 0.8 * random.nextDouble());
       students.put(
-          item.id(),
-          new Student(Math.log(clean) + Students.CLEAN_LEAD, spot, ease, traits, random));
+          item.id(), Student.of(Math.log(clean) + Students.CLEAN_LEAD, spot, ease, traits, random));
       Ladder ladder = Ladder.to(target, OptionalDouble.of(item.cleanPerMinute()));
       climbs.put(item.id(), Climb.start(ladder, item.gate()));
       lastTouched.put(item.id(), Students.START);
@@ -103,8 +126,10 @@ final class Weeks {
     Learner learner = new Learner(programme.minutes, Set.of(DayOfWeek.SUNDAY), 2, Stance.EVEN);
     for (int day = 0; day < days; day++) {
       LocalDate today = Students.START.plusDays(day);
-      boolean plays =
-          today.getDayOfWeek() != DayOfWeek.SUNDAY && random.nextDouble() >= Students.SKIPS;
+      boolean plays = today.getDayOfWeek() != DayOfWeek.SUNDAY && !skips();
+      if (policy == Policy.CHOSEN) {
+        said(learner, today);
+      }
       if (plays) {
         play(policy.cards(learner, items, log, today, seed), today);
       }
@@ -113,6 +138,31 @@ final class Weeks {
         listen(learner, today);
       }
     }
+  }
+
+  /** The second student skips more days, and some together. */
+  private boolean skips() {
+    if (!traits.byCleanPasses()) {
+      return random.nextDouble() < Students.SKIPS;
+    }
+    daysAway = daysAway > 0 ? daysAway - 1 : random.nextDouble() < AWAY ? DAYS_AWAY : 0;
+    return daysAway > 0 || random.nextDouble() < Students.SKIPS;
+  }
+
+  private void said(Learner learner, LocalDate today) {
+    for (ItemOutlook item :
+        new ProgrammeDays(learner, items, Map.of(), log, seed).from(today, 1).items()) {
+      said.add(new Said(item.item().id(), today, item.state()));
+    }
+  }
+
+  /** What was said day by day. */
+  List<Said> said() {
+    return said;
+  }
+
+  boolean isReady(String item) {
+    return students.get(item).isReady();
   }
 
   private void play(List<Card> cards, LocalDate today) {
@@ -163,6 +213,8 @@ final class Weeks {
       Item item, LocalDate today, Card card, Student.Heard heard, double perMinute, boolean cold) {
     double each = card.minutes() * 60.0 / Math.max(1, card.passes());
     boolean single = !card.kind().isWholePass();
+    Optional<String> drilled =
+        card.spot().map(Spot::place).filter(p -> card.kind() == CardKind.DRILL);
     log.add(
         new LoggedPass(
             item.id(),
@@ -171,7 +223,7 @@ final class Weeks {
             heard.clean(),
             single ? card.minutes() * 60.0 : each,
             cold,
-            heard.atSpot() || card.kind() == CardKind.DRILL ? Optional.of("1:1") : Optional.empty(),
+            heard.atSpot() ? Optional.of(MISSED_AT) : drilled,
             false,
             false,
             card.kind()));

@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 /** The invented student does what it says, and the comparison tells plans apart. */
 class StudentsTest {
   private static Student student(double start, double spot) {
-    return new Student(start, spot, 1, Traits.USUAL, new Random(1));
+    return Student.of(start, spot, 1, Traits.USUAL, new Random(1));
   }
 
   @Test
@@ -35,7 +35,7 @@ class StudentsTest {
   @Test
   void aDayOffForgetsAndTwiceSoForWhoForgetsTwice() {
     Student usual = student(0, 0);
-    Student forgetful = new Student(0, 0, 1, new Traits(1, 2, 1), new Random(1));
+    Student forgetful = Student.of(0, 0, 1, new Traits(1, 2, 1, false), new Random(1));
     usual.night(false);
     forgetful.night(false);
     assertThat(forgetful.chance(0, false, 0)).isLessThan(usual.chance(0, false, 0));

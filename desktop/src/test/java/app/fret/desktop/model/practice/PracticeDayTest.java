@@ -55,8 +55,8 @@ class PracticeDayTest extends OverDemo {
   }
 
   @Test
-  void todayHasSixCardsWithinTheMinutes() {
-    assertThat(seen().tasks()).hasSize(6);
+  void todayHasSevenCardsWithinTheMinutes() {
+    assertThat(seen().tasks()).hasSize(7);
     assertThat(seen().minutes()).isLessThanOrEqualTo(seen().learner().minutesPerDay());
     assertThat(seen().done()).isZero();
     assertThat(task().number()).isZero();

@@ -348,7 +348,8 @@ class PracticeCommandsTest {
     String text = schedule(file, "--text").out();
     assertThat(item.path("state").asText()).as("one pass tells nothing yet").isEqualTo("unknown");
     assertThat(item.path("forecast").isNull()).isTrue();
-    assertThat(text).contains("cannot tell yet").doesNotContain("likely ready between");
+    assertThat(item.path("why").asText()).isEqualTo("too-early");
+    assertThat(text).contains("too early to say").doesNotContain("likely ready between");
   }
 
   @Test

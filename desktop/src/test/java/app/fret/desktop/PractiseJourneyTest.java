@@ -145,9 +145,9 @@ class PractiseJourneyTest extends Journey {
   void headerAndProgrammeSayHowItWillFare(FxRobot robot) throws Exception {
     addScore(robot, TUNE, "96");
     goToPractise(robot);
-    waitFor(() -> text(robot, "#header-forecast").equals("cannot tell yet"));
+    waitFor(() -> text(robot, "#header-forecast").equals("no date set"));
     long id = passage().opened().entry().id();
-    assertThat(text(robot, "#state-" + id)).isEqualTo("cannot tell yet");
+    assertThat(text(robot, "#state-" + id)).isEqualTo("no date set");
   }
 
   @Test

@@ -93,6 +93,10 @@ public final class Students {
       States.print(out, seeds);
       return;
     }
+    if (args.length > 1 && args[1].equals("fit")) {
+      FitProspect.print(out, seeds);
+      return;
+    }
     if (args.length > 1) {
       Programme only = Programme.valueOf(args[1]);
       print(out, only, "usual", Traits.USUAL, seeds);

@@ -13,6 +13,7 @@ import app.fret.practice.schedule.ItemOutlook;
 import app.fret.practice.schedule.Learner;
 import app.fret.practice.schedule.Learner.Stance;
 import app.fret.practice.schedule.LoggedPass;
+import app.fret.practice.schedule.Prospect;
 import app.fret.practice.schedule.Spot;
 import app.fret.practice.schedule.Standing;
 import app.fret.score.BeatUnit;
@@ -77,8 +78,17 @@ final class Weeks {
    * A state as it was told.
    *
    * @param on when
+   * @param declared whether its cold passes were clean enough
+   * @param contacts days on which it was played before
+   * @param figures what its log showed
    */
-  record Said(String item, LocalDate on, ItemOutlook.State state) {}
+  record Said(
+      String item,
+      LocalDate on,
+      ItemOutlook.State state,
+      boolean declared,
+      int contacts,
+      double[] figures) {}
 
   /**
    * Weeks of a student.
@@ -152,7 +162,11 @@ final class Weeks {
   private void said(Learner learner, LocalDate today) {
     for (ItemOutlook item :
         new ProgrammeDays(learner, items, Map.of(), log, seed).from(today, 1).items()) {
-      said.add(new Said(item.item().id(), today, item.state()));
+      LocalDate due = item.item().due().orElseThrow();
+      double[] figures = Prospect.figures(item.standing(), today, due);
+      boolean declared = item.standing().isReady();
+      int contacts = item.standing().contacts().size();
+      said.add(new Said(item.item().id(), today, item.state(), declared, contacts, figures));
     }
   }
 

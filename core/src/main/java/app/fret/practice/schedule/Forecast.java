@@ -46,24 +46,40 @@ public record Forecast(
             after(today, days, of + "low"), after(today, days, of + "mid"), high, early, never));
   }
 
+  /** Whether its band is narrow enough to act on. */
+  boolean isOfUse() {
+    return ChronoUnit.DAYS.between(low, high) <= figure("widest-days");
+  }
+
   private static double figure(String name) {
     return Model.figure("forecast." + name);
   }
 
   /** Days until the gap to the ceiling has closed as far as it must, at the pace so far. */
   private static double daysLeft(Standing standing, int contacts, LocalDate today) {
-    double ceiling = figure("ceiling");
-    double gap = Math.max(figure("least-gap"), ceiling - standing.theta());
-    double first = Math.max(figure("least-gap"), ceiling - standing.theta0());
-    double pace = Math.log(first / gap) / contacts;
-    double shrunk =
-        Math.max(
-            figure("least-rate"),
-            (contacts * pace + figure("prior-gain")) / (contacts + figure("prior-days")));
-    double goalGap = ceiling - figure("goal");
-    double contactsLeft = Math.max(1, Math.log(gap / goalGap) / shrunk);
+    double gap = gap(standing.theta());
+    double goalGap = figure("ceiling") - figure("goal");
+    double contactsLeft = Math.max(1, Math.log(gap / goalGap) / pace(standing));
     long soFar = ChronoUnit.DAYS.between(standing.contacts().get(0), today) + 1;
     return contactsLeft * soFar / contacts;
+  }
+
+  /** What is missing to the ceiling, at least a little. */
+  private static double gap(double theta) {
+    return Math.max(figure("least-gap"), figure("ceiling") - theta);
+  }
+
+  /** How quickly the gap closes by a day of contact, drawn towards the usual while days are few. */
+  private static double pace(Standing standing) {
+    int contacts = standing.contacts().size();
+    double closed = Math.log(gap(standing.theta0()) / gap(standing.theta()));
+    return Math.max(
+        figure("least-rate"), (closed + figure("prior-gain")) / (contacts + figure("prior-days")));
+  }
+
+  /** The estimate after so many more days of contact at the pace so far. */
+  static double theta(Standing standing, double contactsLeft) {
+    return figure("ceiling") - gap(standing.theta()) * Math.exp(-pace(standing) * contactsLeft);
   }
 
   private static LocalDate after(LocalDate today, double days, String share) {

@@ -16,26 +16,29 @@ final class Outlook {
 
   private static final double AS_GOOD_AS_ALL = 0.99;
 
-  /** Before a pace is known a passage is given the benefit of the doubt: twice the usual one. */
-  private static final double DOUBT = 2;
-
   private final Learner learner;
   private final List<Standing> standings;
   private final LocalDate today;
   private final List<ItemOutlook> items;
 
-  Outlook(Learner learner, List<Standing> standings, LocalDate today) {
+  /**
+   * The outlook.
+   *
+   * @param days of each item how it stood on the last days, oldest first, today the last
+   */
+  Outlook(Learner learner, List<List<Standing>> days, LocalDate today) {
     this.learner = learner;
-    this.standings = standings;
+    this.standings = days.stream().map(d -> d.get(d.size() - 1)).toList();
     this.today = today;
-    this.items = standings.stream().map(this::item).toList();
+    this.items = days.stream().map(this::item).toList();
   }
 
   List<ItemOutlook> items() {
     return items;
   }
 
-  private ItemOutlook item(Standing standing) {
+  private ItemOutlook item(List<Standing> days) {
+    Standing standing = days.get(days.size() - 1);
     Optional<LocalDate> readyBy = standing.item().readyBy(standing.plannedOn(today));
     if (!standing.item().isPassage()) {
       return new ItemOutlook(
@@ -45,53 +48,23 @@ final class Outlook {
           Optional.empty(),
           State.UNKNOWN,
           Optional.empty(),
+          Optional.empty(),
           Optional.empty());
     }
-    Optional<Forecast> forecast = Forecast.of(standing, today);
-    State state = state(standing, readyBy, forecast);
+    State state = Prognosis.of(learner, days, today);
+    Optional<Forecast> forecast = Forecast.of(standing, today).filter(Forecast::isOfUse);
     return new ItemOutlook(
         standing.item(),
         standing,
         readyBy,
         forecast,
         state,
-        warning(standing, state, forecast),
+        Prognosis.why(state, standing),
+        warning(standing, state),
         standing.sparing().sentence(today));
   }
 
-  private State state(Standing standing, Optional<LocalDate> readyBy, Optional<Forecast> forecast) {
-    if (standing.isReady()) {
-      return State.READY;
-    }
-    if (isOutOfReach(standing)) {
-      return State.CANNOT;
-    }
-    if (readyBy.isEmpty() || forecast.isEmpty()) {
-      return State.UNKNOWN;
-    }
-    if (!forecast.get().high().isAfter(readyBy.get())) {
-      return State.ON_TRACK;
-    }
-    return forecast.get().low().isAfter(readyBy.get()) ? State.BEHIND : State.UNKNOWN;
-  }
-
-  /** Whether it would not be ready by its date even with all the minutes there are. */
-  private boolean isOutOfReach(Standing standing) {
-    Item item = standing.item();
-    if (item.due().isEmpty()) {
-      return false;
-    }
-    if (item.due().get().isBefore(today)) {
-      return true;
-    }
-    boolean known = standing.contacts().size() >= Model.count("forecast.from-days");
-    double rate = standing.rate() * (known ? 1 : DOUBT);
-    int days = learner.practiceDays(today, item.due().get());
-    double gain = rate * days * Model.dose(learner.playingMinutes());
-    return standing.theta() + gain < Model.figure("forecast.goal");
-  }
-
-  private Optional<String> warning(Standing standing, State state, Optional<Forecast> forecast) {
+  private Optional<String> warning(Standing standing, State state) {
     Item item = standing.item();
     if (state == State.CANNOT) {
       return Optional.of(
@@ -100,9 +73,7 @@ final class Outlook {
               : "At the pace so far it will not be ready by its date, even with all the minutes.");
     }
     if (state == State.BEHIND) {
-      return Optional.of(
-          "Likely ready after the day it should be"
-              + (forecast.orElseThrow().mayBeNever() ? ", or not at all." : "."));
+      return Optional.of("At the pace so far it is likely not ready by its date.");
     }
     return standing.isAtPlateau()
         ? Optional.of(

@@ -67,8 +67,23 @@ public record Schedule(List<Day> days, List<ItemOutlook> items, List<Offer> offe
     for (int i = 0; i < days; i++) {
       planned.add(planner.plan(today.plusDays(i)));
     }
-    Outlook outlook = new Outlook(learner, standings, today);
+    List<List<Standing>> past = new ArrayList<>();
+    standings.forEach(s -> past.add(lately(s, items, kin, log, today)));
+    Outlook outlook = new Outlook(learner, past, today);
     return new Schedule(planned, outlook.items(), outlook.offers());
+  }
+
+  /** How an item stood on the last days, as far as that can matter, today the last. */
+  private static List<Standing> lately(
+      Standing now, List<Item> items, Kinships kin, List<LoggedPass> log, LocalDate today) {
+    List<Standing> lately = new ArrayList<>();
+    if (now.item().isPassage() && now.item().due().isPresent()) {
+      for (int ago = Model.count("state.window-days"); ago > 0; ago--) {
+        lately.add(Standing.of(now.item(), items, kin, log, today.minusDays(ago)));
+      }
+    }
+    lately.add(now);
+    return lately;
   }
 
   /** How an item will fare; empty where no item has the id. */

@@ -32,6 +32,10 @@ public final class Standing {
   private int highest;
   private final List<Boolean> coldResults = new ArrayList<>();
   private boolean gateIsPassed;
+
+  /** Share of the latest whole passes that were clean, the last ones weighing most. */
+  private double cleanLately = 0.5;
+
   private final Map<String, Double> spotScores = new LinkedHashMap<>();
   private final Map<String, Set<LocalDate>> drillDays = new HashMap<>();
   private final Sparing sparing;
@@ -121,6 +125,8 @@ public final class Standing {
       seconds += heard.share() * pass.seconds();
       if (pass.countsForTempo()) {
         move(heard);
+        double weight = heard.share() * Model.figure("clean.weight");
+        cleanLately += weight * ((pass.clean() ? 1 : 0) - cleanLately);
         boolean first = heard == passes.get(0);
         if (heard.isOwn() && gateIsPassed && (first || pass.cold()) && isAtTarget(pass)) {
           coldResults.add(pass.clean());
@@ -258,6 +264,25 @@ public final class Standing {
       clean += coldResults.get(i) ? 1 : 0;
     }
     return clean;
+  }
+
+  /** How many of the latest cold passes there are, and of them the clean ones. */
+  int coldTries() {
+    return Math.min(coldResults.size(), Model.count("prospect.cold-tries"));
+  }
+
+  int coldClean() {
+    return coldResults.isEmpty() ? 0 : clean(coldResults.size() - 1, coldTries());
+  }
+
+  /** Share of the latest whole passes that were clean. */
+  double cleanLately() {
+    return cleanLately;
+  }
+
+  /** Score of the spot that misses most; 0 where none does. */
+  double highestSpotScore() {
+    return spotScores.values().stream().mapToDouble(s -> s).max().orElse(0);
   }
 
   /** Whether the target was passed, which is not yet to be ready. */

@@ -246,11 +246,15 @@ class ScheduleTest {
         .allSatisfy(o -> assertThat(o.figure()).isBetween(61.0, 90.0));
   }
 
+  private static Optional<Forecast> forecast(Item item, List<LoggedPass> log) {
+    return Forecast.of(Standing.of(item, log, TODAY), TODAY);
+  }
+
   @Test
   void beforeSixDaysOfContactNothingIsForecast() {
     Item item = passage("a", 120, 60, TODAY.plusDays(90));
-    assertThat(outlook(item, climb(item, 5, 60, 70, 80, 90, 100)).forecast()).isEmpty();
-    assertThat(outlook(item, climb(item, 6, 60, 70, 80, 90, 100, 110)).forecast())
+    assertThat(forecast(item, climb(item, 5, 60, 70, 80, 90, 100))).isEmpty();
+    assertThat(forecast(item, climb(item, 6, 60, 70, 80, 90, 100, 110)))
         .hasValueSatisfying(
             f -> {
               assertThat(f.isProvisional()).isTrue();

@@ -155,7 +155,7 @@ final class Header extends HBox {
             .filter(f -> outlook.state() != ItemOutlook.State.READY)
             .map(f -> " " + DAY.format(f.mid()))
             .orElse("");
-    VBox box = figure("forecast" + when, outlook.state().words());
+    VBox box = figure("forecast" + when, outlook.words());
     ((Label) box.getChildren().get(1)).getStyleClass().add(StateStyle.of(outlook.state()));
     return box;
   }

@@ -66,7 +66,7 @@ final class ProgrammeView extends VBox {
             8, Parts.label(Words.count(entry.bars(), "bar", "bars"), "small"), Parts.stretch());
     ItemOutlook outlook = desk.outlooks().get(entry.passage().id());
     if (outlook != null) {
-      Label state = Parts.label(outlook.state().words(), "small", StateStyle.of(outlook.state()));
+      Label state = Parts.label(outlook.words(), "small", StateStyle.of(outlook.state()));
       state.setId("state-" + entry.passage().id());
       row.getChildren().add(state);
     }

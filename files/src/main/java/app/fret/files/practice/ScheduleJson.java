@@ -78,6 +78,7 @@ public final class ScheduleJson {
     node.put("forecastHigh", text(forecast.map(Forecast::high)));
     node.put("provisional", forecast.map(Forecast::isProvisional).orElse(false));
     node.put("state", item.state().id());
+    node.put("why", item.why().map(ItemOutlook.Why::id).orElse(null));
     node.put("warning", item.warning().orElse(null));
     node.put("care", item.care().orElse(null));
   }

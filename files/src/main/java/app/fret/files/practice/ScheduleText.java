@@ -45,7 +45,7 @@ public final class ScheduleText {
           .append(" minutes when it comes up")
           .toString();
     }
-    line.append(": ").append(item.state().words());
+    line.append(": ").append(item.words());
     item.readyBy().ifPresent(d -> line.append(", should be ready by ").append(SHORT.format(d)));
     item.forecast()
         .ifPresent(

@@ -128,7 +128,7 @@ class ScheduleFilesTest {
   void theTextNamesEveryDayAndWhyEachCard() {
     String text = ScheduleText.of(schedule);
     assertThat(text)
-        .contains("Thursday 26 November 2026", "no practice", "Warm-up", "cannot tell yet");
+        .contains("Thursday 26 November 2026", "no practice", "Warm-up", "too early to say");
     assertThat(text).contains(CardWords.why(practised().get(0).cards().get(1)));
   }
 }

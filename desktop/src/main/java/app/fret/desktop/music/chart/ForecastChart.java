@@ -61,9 +61,7 @@ public final class ForecastChart extends Region {
     outlook = newOutlook;
     today = newToday;
     setAccessibleText(
-        outlook
-            .map(o -> "Clean tempo and forecast: " + o.state().words())
-            .orElse("Clean tempo by day"));
+        outlook.map(o -> "Clean tempo and forecast: " + o.words()).orElse("Clean tempo by day"));
     paint();
   }
 

@@ -182,7 +182,7 @@ public final class PractisePanel extends VBox {
         continue;
       }
       Label title = Parts.label(item.item().title());
-      Label state = Parts.label(item.state().words(), StateStyle.of(item.state()));
+      Label state = Parts.label(item.words(), StateStyle.of(item.state()));
       state.setMinWidth(USE_PREF_SIZE);
       title.setMinWidth(0);
       HBox line = new HBox(8, title, Parts.stretch(), state);

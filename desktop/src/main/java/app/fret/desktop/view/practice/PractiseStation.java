@@ -136,7 +136,7 @@ public final class PractiseStation extends VBox {
   }
 
   private static String stateWords(ItemOutlook outlook) {
-    return outlook.state().words()
+    return outlook.words()
         + outlook
             .forecast()
             .filter(f -> outlook.state() != ItemOutlook.State.READY)

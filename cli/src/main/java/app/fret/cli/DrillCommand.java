@@ -3,6 +3,7 @@ package app.fret.cli;
 import app.fret.files.ScoreRejectedException;
 import app.fret.files.plan.DrillListJson;
 import app.fret.instrument.OutOfRangeException;
+import app.fret.practice.drill.DrillChoice;
 import app.fret.practice.drill.DrillKind;
 import app.fret.practice.drill.DrillMusic;
 import app.fret.practice.drill.ProposedDrill;
@@ -54,7 +55,8 @@ final class DrillCommand implements Command {
         .flag(JSON, "Prints the list as JSON.")
         .value(NUMBER, "N", "One drill of the list.")
         .value(KIND, "KIND", "A drill of this kind: " + kinds() + ".")
-        .value(FROM, "BAR:INDEX", "First note it is made from; the first of the passage.")
+        .value(
+            FROM, "BAR:INDEX", "First note it is made from; --list then gives all that fit there.")
         .value(TO, "BAR:INDEX", "Last note it is made from; the last of the passage.")
         .value(AT, "TEMPO", "How fast, in the beat of the target; the first rung by default.")
         .value(OUT, "FILE", "Writes its music: .musicxml, .xml, .mxl, .abc, .mid, .pdf or .wav.")
@@ -82,7 +84,8 @@ final class DrillCommand implements Command {
     }
     Study study = plan.study(plan.open(), step -> {});
     if (given.has(LIST)) {
-      out.println(given.has(JSON) ? DrillListJson.of(study) : list(study));
+      List<ProposedDrill> drills = drills(given, study);
+      out.println(given.has(JSON) ? DrillListJson.of(drills) : list(drills));
       return;
     }
     Wanted wanted = wanted(given, study);
@@ -100,7 +103,7 @@ final class DrillCommand implements Command {
     Optional<Double> at = given.tempo(AT);
     Optional<Integer> number = given.wholeNumber(NUMBER);
     if (number.isPresent()) {
-      List<ProposedDrill> drills = study.drills();
+      List<ProposedDrill> drills = drills(given, study);
       if (number.get() < 1 || number.get() > drills.size()) {
         throw new IllegalArgumentException(
             "--number " + number.get() + "; the list has " + drills.size() + " drills");
@@ -153,9 +156,15 @@ final class DrillCommand implements Command {
     }
   }
 
-  private static String list(Study study) {
+  /** Those the passage asks for, or all that chosen notes have something for. */
+  private static List<ProposedDrill> drills(Arguments given, Study study) {
+    boolean isChosen = given.text(FROM).isPresent() || given.text(TO).isPresent();
+    return isChosen ? DrillChoice.of(study.drillSource(), span(given, study)) : study.drills();
+  }
+
+  private static String list(List<ProposedDrill> drills) {
     StringBuilder text = new StringBuilder();
-    for (ProposedDrill drill : study.drills()) {
+    for (ProposedDrill drill : drills) {
       text.append(
           String.format(
               Locale.ROOT,

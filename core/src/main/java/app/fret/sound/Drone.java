@@ -10,7 +10,7 @@ import java.util.Locale;
 import java.util.regex.Pattern;
 
 /**
- * A tone to play over: the tonic, its fifth, the root of each bar, or any note.
+ * A tone to play over: the tonic, the tonic with its fifth, the root of each bar, or any note.
  *
  * @param what {@code tonic}, {@code fifth}, {@code chord} or a pitch such as {@code A3}
  * @param isJust whether fifth and roots are pure above the tonic; equal otherwise
@@ -21,6 +21,9 @@ public record Drone(String what, boolean isJust) {
   private static final int A4 = 69;
   private static final int SEMITONES = 12;
   private static final double GAIN = 0.8;
+
+  /** Two tones are together about as loud as one. */
+  private static final double ROOT_BELOW = 0.6;
 
   /** Pure intervals above the tonic, by semitones (five-limit just intonation). */
   private static final double[] PURE = {
@@ -48,7 +51,10 @@ public record Drone(String what, boolean isJust) {
     double end = timed.seconds();
     return switch (what) {
       case "tonic" -> List.of(new Tone(0, end, tonicHz, GAIN));
-      case "fifth" -> List.of(new Tone(0, end, above(tonicHz, 7), GAIN));
+      case "fifth" ->
+          List.of(
+              new Tone(0, end, tonicHz, GAIN * ROOT_BELOW),
+              new Tone(0, end, above(tonicHz, 7), GAIN * ROOT_BELOW));
       case "chord" -> roots(timed, tonic, tonicHz, sounds);
       default -> List.of(new Tone(0, end, hz(written(what), a4Hz), GAIN));
     };

@@ -147,8 +147,7 @@ public final class Pulse {
     Fraction start = Fraction.ZERO;
     int number = 0;
     for (Fraction length : lengths(index, bar)) {
-      boolean isOther = choices.kind() == ClickKind.HALF && number % 2 == 1;
-      if (!isOther) {
+      if (isClicked(index, bar, number)) {
         Strength strength = number == 0 ? Strength.BAR : Strength.BEAT;
         add(bar, start, missing, at, strength);
         for (Fraction part : parts(index, length)) {
@@ -160,12 +159,21 @@ public final class Pulse {
     }
   }
 
-  private List<Fraction> lengths(int index, Bar bar) {
-    if (choices.kind() != ClickKind.GROUPED) {
-      return bar.metre().beats();
+  /**
+   * Half the clicks are every other beat where the beats pair, the first alone where they are equal
+   * and odd, and the groups where they are unequal, which have no half.
+   */
+  private boolean isClicked(int index, Bar bar, int beat) {
+    if (choices.kind() != ClickKind.HALF || music.groups().get(index).uneven()) {
+      return true;
     }
-    Fraction unit = Fraction.of(1, bar.metre().unit());
-    return music.groups().get(index).groups().stream().map(unit::multiply).toList();
+    int beats = bar.metre().beats().size();
+    return beats % 2 == 0 ? beat % 2 == 0 : beat == 0;
+  }
+
+  private List<Fraction> lengths(int index, Bar bar) {
+    boolean byGroups = choices.kind() == ClickKind.GROUPED || choices.kind() == ClickKind.HALF;
+    return byGroups ? music.groups().get(index).lengths(bar.metre()) : bar.metre().beats();
   }
 
   /** Places of the clicks inside a beat or group, from its start. */

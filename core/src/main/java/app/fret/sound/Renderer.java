@@ -15,7 +15,15 @@ public final class Renderer {
   public static final int RATE = 44_100;
 
   private static final double CLICK_SECONDS = 0.03;
-  private static final double CLICK_FADE_SECONDS = 0.006;
+  private static final double CLICK_FADE_SECONDS = 0.007;
+
+  /** A stick on wood: a knock without pitch, then two rings that are no harmonics of each other. */
+  private static final double KNOCK_SECONDS = 0.0015;
+
+  private static final double KNOCK_SHARE = 0.4;
+  private static final double RING_SHARE = 0.4;
+  private static final double SECOND_RING_SHARE = 0.2;
+  private static final double SECOND_RING = 1.51;
   private static final double EDGE_SECONDS = 0.02;
   private static final double LOUDEST = 0.9;
   private static final double TONE_SHARE = 0.35;
@@ -96,8 +104,24 @@ public final class Renderer {
 
   private static double click(long age, Click click) {
     double seconds = (double) age / RATE;
-    return Math.exp(-seconds / CLICK_FADE_SECONDS)
-        * Math.cos(2 * Math.PI * click.strength().hz() * seconds);
+    double turns = 2 * Math.PI * click.strength().hz() * seconds;
+    double ring = RING_SHARE * Math.cos(turns) + SECOND_RING_SHARE * Math.cos(SECOND_RING * turns);
+    return Math.exp(-seconds / CLICK_FADE_SECONDS) * ring
+        + Math.exp(-seconds / KNOCK_SECONDS) * KNOCK_SHARE * noise(age);
+  }
+
+  /**
+   * The same noise for every click, from a full stroke on. Source: the finaliser of SplitMix64,
+   * Steele 2014.
+   */
+  private static double noise(long age) {
+    if (age == 0) {
+      return 1;
+    }
+    long mixed = age * 0x9E3779B97F4A7C15L;
+    mixed = (mixed ^ mixed >>> 30) * 0xBF58476D1CE4E5B9L;
+    mixed = (mixed ^ mixed >>> 27) * 0x94D049BB133111EBL;
+    return (double) (mixed ^ mixed >>> 31) / Long.MAX_VALUE;
   }
 
   private static void add(Tone tone, long from, double[] sums) {

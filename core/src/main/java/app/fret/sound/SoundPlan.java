@@ -15,14 +15,14 @@ public record SoundPlan(double seconds, List<Click> clicks, List<Tone> tones) {
     tones = List.copyOf(tones);
   }
 
-  /** How a click sounds. */
+  /** How a click sounds: above what a violin plays most, a fourth and more apart. */
   public enum Strength {
     /** The first beat of a bar. */
-    BAR(1760, 1.0),
+    BAR(3250, 1.0),
     /** Another beat, or the start of a group. */
-    BEAT(1320, 0.7),
+    BEAT(2400, 0.62),
     /** Between beats. */
-    PART(990, 0.4);
+    PART(2050, 0.32);
 
     private final double hz;
     private final double gain;
@@ -32,7 +32,7 @@ public record SoundPlan(double seconds, List<Click> clicks, List<Tone> tones) {
       this.gain = gain;
     }
 
-    /** Pitch of the click. */
+    /** Pitch of the click, where its ring is strongest. */
     public double hz() {
       return hz;
     }

@@ -59,8 +59,8 @@ class DroneTest {
 
   @Test
   void aJustFifthIsPureAndAnEqualOneTwoCentsLower() throws Exception {
-    double pure = tones("fifth", true, 1).get(0).hz();
-    double equal = tones("fifth", false, 1).get(0).hz();
+    double pure = tones("fifth", true, 1).get(1).hz();
+    double equal = tones("fifth", false, 1).get(1).hz();
     assertThat(pure / 130.8128).isCloseTo(1.5, within(1e-5));
     assertThat(1200 * Math.log(pure / equal) / Math.log(2)).isCloseTo(1.955, within(0.001));
   }
@@ -86,5 +86,12 @@ class DroneTest {
     assertThatThrownBy(() -> new Drone(what, false))
         .isInstanceOf(IllegalArgumentException.class)
         .hasMessageContaining("tonic");
+  }
+
+  @Test
+  void theFifthHasItsRootBelow() throws Exception {
+    List<SoundPlan.Tone> tones = tones("fifth", true, 1);
+    assertThat(tones).hasSize(2);
+    assertThat(tones.get(1).hz() / tones.get(0).hz()).isCloseTo(1.5, within(1e-9));
   }
 }

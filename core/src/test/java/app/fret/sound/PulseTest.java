@@ -150,4 +150,28 @@ class PulseTest {
   void anUnknownClickNamesThoseThereAre() {
     assertThatThrownBy(() -> ClickKind.named("5")).hasMessageContaining("3-against-2");
   }
+
+  @Test
+  void sixEighthsAreGroupedInTwoThrees() {
+    Passage six = Music.passage(Metre.of(6, 8), "C5/8 D5/8 E5/8 F5/8 G5/8 A5/8");
+    List<Click> clicks = timed(six, 1, ClickChoices.of(ClickKind.GROUPED)).clicks();
+    assertThat(clicks)
+        .extracting(Click::strength)
+        .containsExactly(
+            Strength.BAR,
+            Strength.PART,
+            Strength.PART,
+            Strength.BEAT,
+            Strength.PART,
+            Strength.PART);
+  }
+
+  @Test
+  void halfOfSevenEighthsIsItsGroupsAndHalfOfThreeQuartersTheBar() {
+    Passage seven = Music.passage(Metre.of(7, 8), "(C5/8 D5/8) (E5/8 F5/8) (G5/8 A5/8 G5/8)");
+    assertThat(times(timed(seven, 1, ClickChoices.of(ClickKind.HALF))))
+        .containsExactly(0.0, 1.0, 2.0);
+    Passage three = Music.passage(Metre.of(3, 4), "C5/4 D5/4 E5/4 | F5/2.");
+    assertThat(times(timed(three, 1, ClickChoices.of(ClickKind.HALF)))).containsExactly(0.0, 3.0);
+  }
 }

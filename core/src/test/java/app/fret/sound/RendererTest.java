@@ -93,4 +93,31 @@ class RendererTest {
       assertThat(sample).isZero();
     }
   }
+
+  /** A pure click would repeat itself after one period; wood does not. */
+  @Test
+  void aClickIsAKnockAndNoTone() {
+    SoundPlan plan =
+        new SoundPlan(1, List.of(new SoundPlan.Click(0, SoundPlan.Strength.BEAT)), List.of());
+    float[] samples = new Renderer(plan).render(0, 200);
+    int period = (int) Math.round(Renderer.RATE / SoundPlan.Strength.BEAT.hz());
+    double alike = 0;
+    double all = 0;
+    for (int i = 0; i + period < samples.length; i++) {
+      alike += samples[i] * samples[i + period];
+      all += samples[i] * samples[i];
+    }
+    assertThat(all).isPositive();
+    assertThat(alike / all).isLessThan(0.6);
+  }
+
+  @Test
+  void strongAndWeakBeatsAreFarApart() {
+    SoundPlan.Strength bar = SoundPlan.Strength.BAR;
+    SoundPlan.Strength beat = SoundPlan.Strength.BEAT;
+    assertThat(12 * Math.log(bar.hz() / beat.hz()) / Math.log(2)).isGreaterThan(5);
+    assertThat(20 * Math.log10(bar.gain() / beat.gain())).isGreaterThan(4);
+    assertThat(SoundPlan.Strength.values())
+        .allSatisfy(s -> assertThat(s.hz()).isBetween(2000.0, 5000.0));
+  }
 }

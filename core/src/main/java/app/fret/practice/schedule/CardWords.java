@@ -59,7 +59,7 @@ public final class CardWords {
                   + " in a row are right");
       case RHYTHM, WHOLE_CLIMB -> Optional.of("each rhythm once");
       case UPKEEP -> Optional.of(card.passes() == 1 ? "once" : "stop after one clean run");
-      case MOCK -> Optional.of("once, whatever happens");
+      case MOCK -> Optional.of("once, without stopping");
       default -> Optional.empty();
     };
   }

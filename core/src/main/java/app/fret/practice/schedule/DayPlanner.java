@@ -1,6 +1,7 @@
 package app.fret.practice.schedule;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -128,7 +129,7 @@ final class DayPlanner {
         OptionalDouble.of(perMinute),
         1,
         (int) Math.ceil(work.item().passSecondsAt(share) / SECONDS_A_MINUTE),
-        "the day itself: once, slowly, and then put it away",
+        "slowly, on the day itself, and then it is put away",
         Optional.empty(),
         Optional.empty());
   }
@@ -160,15 +161,19 @@ final class DayPlanner {
                 OptionalDouble.of(perMinute),
                 1,
                 minutes,
-                "once, cold, in an order drawn for today; "
+                "cold, in an order drawn for today; "
                     + (share < 1 ? "at the rung, the target is not in reach yet; " : "")
-                    + work.daysLeft(date, learner)
-                    + " days of practice to the date",
+                    + daysTo(work, date),
                 Optional.empty(),
                 Optional.empty()));
       }
     }
     return cards;
+  }
+
+  private static String daysTo(Work work, LocalDate date) {
+    long days = ChronoUnit.DAYS.between(date, work.item().due().orElseThrow());
+    return days + (days == 1 ? " day to the date" : " days to the date");
   }
 
   /** A number drawn for an item on a day. Source: the finaliser of SplitMix64, Steele 2014. */

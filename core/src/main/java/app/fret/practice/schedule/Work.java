@@ -142,11 +142,11 @@ final class Work {
         || ahead < Model.count("day.mock-daily-last-days");
   }
 
-  /** Tempo of the one slow pass on the day itself. */
+  /** Tempo of the one slow pass on the day itself, a rung below what is worked on at most. */
   double slowPerMinute() {
     List<Double> rungs = standing.climb().ladder().rungs();
     double slow = Model.figure("taper.slow-pass") * item().target().perMinute();
-    return rungs.get(standing.climb().ladder().rungAt(slow));
+    return rungs.get(Math.min(rungBelow(1), standing.climb().ladder().rungAt(slow)));
   }
 
   /** Days of practice left to become ready; behind that day, to the date. */

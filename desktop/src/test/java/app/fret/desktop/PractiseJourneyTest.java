@@ -240,7 +240,7 @@ class PractiseJourneyTest extends Journey {
     waitFor(() -> trialCard().isPresent());
     robot.interact(() -> day().choose(trialCard().orElseThrow().number()));
     waitFor(() -> robot.lookup("#keep-a").query().getParent().isVisible());
-    assertThat(text(robot, "#open-card-title")).isEqualTo("Trial of two ways");
+    assertThat(text(robot, "#open-card-title")).isEqualTo("A/B trial");
     robot.type(KeyCode.C);
     waitFor(() -> text(robot, "#rung-left").startsWith("A clean 1 of 1, B 0 of 0"));
     robot.clickOn("#keep-a");

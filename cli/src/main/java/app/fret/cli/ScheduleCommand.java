@@ -92,9 +92,12 @@ final class ScheduleCommand implements Command {
     List<Item> items = new ArrayList<>();
     Map<String, Study> studies = new LinkedHashMap<>();
     List<String> skipped = new ArrayList<>();
-    for (Programme.Entry entry : programme.items()) {
-      List<PutBack> back = programme.putBack().getOrDefault(entry.id(), List.of());
-      items.add(item(entry, file, skipped, studies).withPutBack(back));
+    for (Made made : made(programme, file)) {
+      made.throwFailure();
+      List<PutBack> back = programme.putBack().getOrDefault(made.id(), List.of());
+      items.add(made.item().orElseThrow().withPutBack(back));
+      made.study().ifPresent(s -> studies.put(made.id(), s));
+      skipped.addAll(made.skipped());
     }
     Schedule schedule =
         new ProgrammeDays(
@@ -154,32 +157,66 @@ final class ScheduleCommand implements Command {
                         + "'; write a day from 1900 to 2999, such as 2026-11-25"));
   }
 
-  private static Item item(
-      Programme.Entry entry, Path programme, List<String> skipped, Map<String, Study> studies)
-      throws ScoreRejectedException, IOException {
-    if (entry.kind() != Item.Kind.PASSAGE) {
-      return new Item(
-          entry.id(),
-          entry.title(),
-          entry.kind(),
-          new Tempo(BeatUnit.QUARTER, entry.perMinute().orElse(60)),
-          entry.clean().orElse(60),
-          Gate.USUAL,
-          entry.due(),
-          0,
-          0,
-          "",
-          entry.minutes().orElseThrow(),
-          List.of(),
-          Optional.empty());
+  /**
+   * An item with what was made for it, or what went wrong.
+   *
+   * @param skipped lines about what its score holds and Fret does not read
+   */
+  private record Made(
+      String id,
+      Optional<Item> item,
+      Optional<Study> study,
+      List<String> skipped,
+      Optional<Exception> failure) {
+    static Made of(Programme.Entry entry, Path programme) {
+      try {
+        return entry.kind() == Item.Kind.PASSAGE ? passage(entry, programme) : other(entry);
+      } catch (IllegalArgumentException | ScoreRejectedException | IOException e) {
+        return new Made(entry.id(), Optional.empty(), Optional.empty(), List.of(), Optional.of(e));
+      }
     }
+
+    void throwFailure() throws Exception {
+      if (failure.isPresent()) {
+        throw failure.get();
+      }
+    }
+  }
+
+  /** Passages are planned side by side; the first that cannot be is the one that is spoken of. */
+  private static List<Made> made(Programme programme, Path file) {
+    return programme.items().parallelStream().map(e -> Made.of(e, file)).toList();
+  }
+
+  private static Made other(Programme.Entry entry) {
+    Item item =
+        new Item(
+            entry.id(),
+            entry.title(),
+            entry.kind(),
+            new Tempo(BeatUnit.QUARTER, entry.perMinute().orElse(60)),
+            entry.clean().orElse(60),
+            Gate.USUAL,
+            entry.due(),
+            0,
+            0,
+            "",
+            entry.minutes().orElseThrow(),
+            List.of(),
+            Optional.empty());
+    return new Made(entry.id(), Optional.of(item), Optional.empty(), List.of(), Optional.empty());
+  }
+
+  private static Made passage(Programme.Entry entry, Path programme)
+      throws ScoreRejectedException, IOException {
     try {
       PlanOptions plan = new PlanOptions(options(entry, programme));
       PlanOptions.Opened opened = plan.open();
-      opened.skipped().forEach(s -> skipped.add("fret: " + entry.id() + ": " + s));
+      List<String> skipped =
+          opened.skipped().stream().map(s -> "fret: " + entry.id() + ": " + s).toList();
       Study study = plan.study(opened, step -> {});
-      studies.put(entry.id(), study);
-      return ProgrammeItem.of(entry.id(), entry.title(), study, entry.due());
+      Item item = ProgrammeItem.of(entry.id(), entry.title(), study, entry.due());
+      return new Made(entry.id(), Optional.of(item), Optional.of(study), skipped, Optional.empty());
     } catch (IllegalArgumentException e) {
       throw new IllegalArgumentException("item " + entry.id() + ": " + e.getMessage(), e);
     }

@@ -145,14 +145,20 @@ public final class WeekSheet {
     }
     pages.gap();
     pages.heading("Drills of the week", LARGE_MM);
-    drills.forEach(this::layDrill);
+    // Each drill is planned like a passage, all of them side by side.
+    List<Optional<Engraving>> music = drills.parallelStream().map(this::music).toList();
+    for (int i = 0; i < drills.size(); i++) {
+      layDrill(drills.get(i), music.get(i));
+    }
   }
 
-  private void layDrill(Card card) {
-    Item item = card.item().orElseThrow();
+  private Optional<Engraving> music(Card card) {
+    String item = card.item().orElseThrow().id();
+    return Optional.ofNullable(studies.get(item)).map(s -> music(s, card));
+  }
+
+  private void layDrill(Card card, Optional<Engraving> music) {
     String head = CardWords.line(card);
-    Optional<Engraving> music =
-        Optional.ofNullable(studies.get(item.id())).map(s -> music(s, card));
     pages.keepTogether(music.map(m -> m.systems().get(0)));
     pages.heading(head, TEXT_MM);
     card.drill()

@@ -259,7 +259,7 @@ final class ScheduleCommand implements Command {
     List<LoggedPass> log = new ArrayList<>();
     for (Programme.Pass pass : programme.log()) {
       Tempo target = byId.get(pass.item()).target();
-      log.add(
+      LoggedPass plain =
           new LoggedPass(
               pass.item(),
               pass.date(),
@@ -270,7 +270,8 @@ final class ScheduleCommand implements Command {
               pass.spot(),
               pass.spotLeftOut(),
               pass.hurts(),
-              pass.card()));
+              pass.card());
+      log.add(pass.misses().isEmpty() || pass.clean() ? plain : plain.missing(pass.misses()));
     }
     return log;
   }

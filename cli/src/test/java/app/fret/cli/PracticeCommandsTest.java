@@ -342,6 +342,16 @@ class PracticeCommandsTest {
   }
 
   @Test
+  void aMissThatIsNoneOfTheKindsIsSaid() throws Exception {
+    Path file = programme("");
+    String log =
+        Files.readString(file).replace("\"clean\":true", "\"clean\":false,\"miss\":\"odd\"");
+    assertThat(log).contains("odd");
+    Files.writeString(file, log);
+    assertThat(schedule(file).err()).contains("miss 'odd' is none Fret knows");
+  }
+
+  @Test
   void jsonAndTextTellTheSameForecasts() throws Exception {
     Path file = programme("");
     JsonNode item = new ObjectMapper().readTree(schedule(file).out()).path("items").get(0);

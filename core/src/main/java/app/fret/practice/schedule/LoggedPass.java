@@ -2,6 +2,7 @@ package app.fret.practice.schedule;
 
 import app.fret.score.Tempo;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -19,6 +20,7 @@ import java.util.Optional;
  * @param hurts whether it hurt or tired
  * @param card what it was played for
  * @param hits how often its spot was played in it
+ * @param misses what went wrong in it, one for each place; none in a clean pass
  */
 public record LoggedPass(
     String item,
@@ -31,7 +33,40 @@ public record LoggedPass(
     boolean spotLeftOut,
     boolean hurts,
     CardKind card,
-    int hits) {
+    int hits,
+    List<Miss> misses) {
+  public LoggedPass {
+    misses = List.copyOf(misses);
+  }
+
+  /** A pass of which no more is known than whether and where it missed. */
+  public LoggedPass(
+      String item,
+      LocalDate date,
+      double perMinute,
+      boolean clean,
+      double seconds,
+      boolean cold,
+      Optional<String> spot,
+      boolean spotLeftOut,
+      boolean hurts,
+      CardKind card,
+      int hits) {
+    this(
+        item,
+        date,
+        perMinute,
+        clean,
+        seconds,
+        cold,
+        spot,
+        spotLeftOut,
+        hurts,
+        card,
+        hits,
+        clean ? List.of() : List.of(new Miss(spot, MissKind.OTHER)));
+  }
+
   /** A pass that goes through every spot once. */
   public LoggedPass(
       String item,
@@ -52,7 +87,7 @@ public record LoggedPass(
     double inOther =
         new Tempo(played.target().beat(), perMinute).in(other.target().beat()).perMinute();
     return new LoggedPass(
-        item, date, inOther, clean, seconds, cold, spot, spotLeftOut, hurts, card, hits);
+        item, date, inOther, clean, seconds, cold, spot, spotLeftOut, hurts, card, hits, misses);
   }
 
   /** The same where nobody said at which spot. */
@@ -68,7 +103,26 @@ public record LoggedPass(
         spotLeftOut,
         hurts,
         card,
-        hits);
+        hits,
+        misses.stream().map(m -> new Miss(Optional.empty(), m.kind())).toList());
+  }
+
+  /** The same with what went wrong; the first of it is where the pass missed. */
+  public LoggedPass missing(List<Miss> all) {
+    Optional<String> first = all.stream().flatMap(m -> m.spot().stream()).findFirst();
+    return new LoggedPass(
+        item,
+        date,
+        perMinute,
+        clean,
+        seconds,
+        cold,
+        first.or(() -> spot),
+        spotLeftOut,
+        hurts,
+        card,
+        hits,
+        all);
   }
 
   /** Whether it was clean; what hurt is neither clean nor a miss. */

@@ -45,6 +45,7 @@ public final class Standing {
 
   private final Map<String, Integer> turns = new HashMap<>();
   private final Map<String, LocalDate> lastTurn = new HashMap<>();
+  private final Map<String, MissCount> missCounts = new HashMap<>();
   private final List<LocalDate> rhythmDays = new ArrayList<>();
 
   /**
@@ -161,27 +162,36 @@ public final class Standing {
   /** What hurts is no miss: it says nothing of how well the spot goes. */
   private void mark(LoggedPass pass) {
     spotScores.replaceAll((spot, score) -> score * Model.figure("spot.fades"));
-    pass.spot()
-        .map(place -> item.spotAt(place).map(Spot::place).orElse(place))
-        .ifPresent(spot -> mark(pass, spot));
+    if (pass.isMiss()) {
+      pass.misses().forEach(m -> m.spot().map(this::spotAt).ifPresent(s -> miss(pass, s, m)));
+    }
+    boolean isDrilled = pass.card() == CardKind.DRILL && !pass.hurts();
+    pass.spot().filter(s -> isDrilled).map(this::spotAt).ifPresent(s -> drill(pass, s));
     boolean rhythm = pass.card() == CardKind.RHYTHM || pass.card() == CardKind.WHOLE_CLIMB;
     if (rhythm && !rhythmDays.contains(pass.date())) {
       rhythmDays.add(pass.date());
     }
   }
 
-  private void mark(LoggedPass pass, String spot) {
-    boolean isDrilled = pass.card() == CardKind.DRILL;
-    if (isDrilled && !pass.hurts()) {
-      drilled.add(spot);
-      drillDays.computeIfAbsent(spot, p -> new HashSet<>()).add(pass.date());
-    }
-    if (pass.isMiss()) {
-      spotScores.merge(spot, 1.0, Double::sum);
+  private String spotAt(String place) {
+    return item.spotAt(place).map(Spot::place).orElse(place);
+  }
+
+  private void miss(LoggedPass pass, String spot, Miss miss) {
+    spotScores.merge(spot, 1.0, Double::sum);
+    missCounts.computeIfAbsent(spot, s -> new MissCount()).add(miss.kind());
+    if (pass.card() != CardKind.DRILL) {
       turn(pass, spot);
     }
-    if (isDrilled && pass.isClean()) {
+  }
+
+  private void drill(LoggedPass pass, String spot) {
+    drilled.add(spot);
+    drillDays.computeIfAbsent(spot, p -> new HashSet<>()).add(pass.date());
+    if (pass.isClean()) {
       spotScores.computeIfPresent(spot, (s, score) -> score * Model.figure("spot.after-drill"));
+    } else {
+      turn(pass, spot);
     }
   }
 
@@ -324,6 +334,11 @@ public final class Standing {
    */
   int turnsOf(String spot) {
     return turns.getOrDefault(spot, 0);
+  }
+
+  /** What went wrong lately at a spot, if anything did. */
+  Optional<MissCount> missesAt(String spot) {
+    return Optional.ofNullable(missCounts.get(spot));
   }
 
   /** On how many days a spot was drilled. */

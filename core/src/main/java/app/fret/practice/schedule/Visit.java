@@ -162,7 +162,7 @@ final class Visit {
     }
     String why =
         missing.isPresent()
-            ? spot.get().words() + ", missed lately"
+            ? spot.get().words() + ", missed lately" + missWords(spot.get())
             : "a hard spot: " + spot.get().words();
     addDrill(spot.get(), drill.get(), minutes, why);
     return true;
@@ -193,6 +193,23 @@ final class Visit {
     left -= taken;
   }
 
+  /** Whether a drill helps against what usually goes wrong at a spot. */
+  private boolean helps(Spot spot, String drill) {
+    return work.standing()
+        .missesAt(spot.place())
+        .flatMap(MissCount::usual)
+        .filter(k -> k.isHelpedBy(drill))
+        .isPresent();
+  }
+
+  private String missWords(Spot spot) {
+    return work.standing()
+        .missesAt(spot.place())
+        .flatMap(MissCount::words)
+        .map(w -> "; " + w)
+        .orElse("");
+  }
+
   private double slowest() {
     return work.standing().climb().ladder().rungs().get(0);
   }
@@ -203,7 +220,10 @@ final class Visit {
    */
   private Optional<String> turn(Spot spot) {
     List<String> drills =
-        spot.drills().stream().filter(d -> !d.equals(CardKind.RHYTHM.id())).toList();
+        spot.drills().stream()
+            .filter(d -> !d.equals(CardKind.RHYTHM.id()))
+            .sorted(Comparator.comparing(d -> !helps(spot, d)))
+            .toList();
     int today = work.drilledOn(day, spot.place());
     if (today >= drills.size()) {
       return Optional.empty();

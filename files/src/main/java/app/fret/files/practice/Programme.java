@@ -3,6 +3,7 @@ package app.fret.files.practice;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.Learner;
+import app.fret.practice.schedule.Miss;
 import app.fret.practice.schedule.PutBack;
 import java.time.LocalDate;
 import java.util.List;
@@ -84,6 +85,7 @@ public record Programme(
    * @param spotLeftOut whether a capped spot was left out
    * @param hurts whether it hurt or tired
    * @param card what it was played for
+   * @param misses what went wrong, one for each place that was said
    */
   public record Pass(
       String item,
@@ -96,5 +98,10 @@ public record Programme(
       Optional<String> spot,
       boolean spotLeftOut,
       boolean hurts,
-      CardKind card) {}
+      CardKind card,
+      List<Miss> misses) {
+    public Pass {
+      misses = List.copyOf(misses);
+    }
+  }
 }

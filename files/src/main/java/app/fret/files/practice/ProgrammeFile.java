@@ -8,6 +8,8 @@ import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.Learner;
 import app.fret.practice.schedule.Learner.Stance;
+import app.fret.practice.schedule.Miss;
+import app.fret.practice.schedule.MissKind;
 import app.fret.practice.schedule.PutBack;
 import app.fret.score.Tempo;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -221,8 +223,28 @@ public final class ProgrammeFile {
         pass.path("hurts").asBoolean(false),
         CardKind.ofId(card)
             .orElseThrow(
-                () ->
-                    fault(where + ": card '" + PlainWords.quoted(card) + "' is none Fret knows")));
+                () -> fault(where + ": card '" + PlainWords.quoted(card) + "' is none Fret knows")),
+        misses(pass, where));
+  }
+
+  /** Several, each with its place and kind, or the one kind of the pass's own spot. */
+  private List<Miss> misses(JsonNode pass, String where) throws ProgrammeRejectedException {
+    List<Miss> misses = new ArrayList<>();
+    for (JsonNode miss : pass.path("misses")) {
+      misses.add(new Miss(text(miss, "spot"), missKind(text(miss, "kind"), where)));
+    }
+    Optional<String> one = text(pass, "miss");
+    if (misses.isEmpty() && one.isPresent()) {
+      misses.add(new Miss(text(pass, "spot"), missKind(one, where)));
+    }
+    return misses;
+  }
+
+  private MissKind missKind(Optional<String> kind, String where) throws ProgrammeRejectedException {
+    String id = kind.orElse(MissKind.OTHER.id());
+    return MissKind.ofId(id)
+        .orElseThrow(
+            () -> fault(where + ": miss '" + PlainWords.quoted(id) + "' is none Fret knows"));
   }
 
   private static Optional<String> text(JsonNode node, String field) {

@@ -77,7 +77,7 @@ final class Outlook {
     }
     return standing.isAtPlateau()
         ? Optional.of(
-            "No new rung in five days of practice: the whole climb, or another drill, may help.")
+            "No new rung in five days of practice: rhythms up the ladder, or another drill, may help.")
         : Optional.empty();
   }
 

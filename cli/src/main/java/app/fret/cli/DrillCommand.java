@@ -13,6 +13,7 @@ import app.fret.score.Tempo;
 import app.fret.study.DrillStudy;
 import app.fret.study.Study;
 import java.io.PrintWriter;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -90,14 +91,33 @@ final class DrillCommand implements Command {
     }
     Wanted wanted = wanted(given, study);
     if (output.isPresent()) {
-      output.get().write(worked(study, wanted));
+      output.get().write(worked(study, wanted), wanted.howTo());
     }
     out.println(words(wanted));
     output.ifPresent(o -> out.println(o.file().getFileName() + " is written."));
   }
 
   /** A drill that was asked for. */
-  private record Wanted(DrillKind kind, DrillMusic music, Tempo tempo, Optional<String> reason) {}
+  private record Wanted(
+      DrillKind kind,
+      DrillMusic music,
+      Tempo tempo,
+      Optional<String> reason,
+      Optional<Integer> times) {
+    /** What to do, how often and when to stop. */
+    List<String> howTo() {
+      List<String> words = new ArrayList<>();
+      reason.ifPresent(words::add);
+      words.addAll(kind.steps());
+      String often =
+          times.map(t -> t == 1 ? "Once" : "At most " + t + " times").orElse("At most 4 times");
+      words.add(
+          often
+              + ", or until three in a row are right. Stop at any pain and ask a teacher or a"
+              + " clinician.");
+      return words;
+    }
+  }
 
   private static Wanted wanted(Arguments given, Study study) {
     Optional<Double> at = given.tempo(AT);
@@ -111,7 +131,8 @@ final class DrillCommand implements Command {
       ProposedDrill drill = drills.get(number.get() - 1);
       Tempo tempo = study.choices().target().at(at.orElse(drill.perMinute()));
       DrillMusic music = drill.kind().make(study.drillSource(), drill.notes()).orElseThrow();
-      return new Wanted(drill.kind(), music, tempo, Optional.of(drill.reason()));
+      return new Wanted(
+          drill.kind(), music, tempo, Optional.of(drill.reason()), Optional.of(drill.times()));
     }
     String name = given.text(KIND).orElseThrow();
     DrillKind kind =
@@ -127,7 +148,7 @@ final class DrillCommand implements Command {
                 () ->
                     new IllegalArgumentException(
                         "--kind " + name + ": these notes have nothing for it"));
-    return new Wanted(kind, music, tempo, Optional.empty());
+    return new Wanted(kind, music, tempo, Optional.empty(), Optional.empty());
   }
 
   private static Span span(Arguments given, Study study) {
@@ -187,8 +208,7 @@ final class DrillCommand implements Command {
     StringBuilder text = new StringBuilder(wanted.kind().words());
     text.append(" at ").append(Math.round(wanted.tempo().perMinute()));
     text.append(" ").append(wanted.tempo().beat().name()).append("s a minute");
-    wanted.reason().ifPresent(r -> text.append("\n").append(r));
-    wanted.kind().steps().forEach(s -> text.append("\n").append(s));
+    wanted.howTo().forEach(s -> text.append("\n").append(s));
     return text.toString();
   }
 }

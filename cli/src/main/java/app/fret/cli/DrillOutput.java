@@ -6,6 +6,7 @@ import app.fret.study.Study;
 import app.fret.study.StudySound;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 
 /**
@@ -36,12 +37,16 @@ record DrillOutput(Path file, boolean overwrite) {
     }
   }
 
-  /** Writes the drill, whole or not at all. */
-  void write(Study study) throws IOException {
+  /**
+   * Writes the drill, whole or not at all.
+   *
+   * @param words how it is to be played
+   */
+  void write(Study study, List<String> words) throws IOException {
     if (isSound()) {
       WholeFile.write(file, overwrite, out -> WavWriter.write(StudySound.played(study), out));
     } else {
-      music().write(study);
+      music().write(study, words);
     }
   }
 }

@@ -64,13 +64,23 @@ record MarkedOutput(Path file, boolean overwrite, boolean withTrack) {
 
   /** Writes the passage with fingers, strings and bow signs, whole or not at all. */
   void write(Study study) throws IOException {
+    write(study, List.of());
+  }
+
+  /**
+   * The same.
+   *
+   * @param words how it is to be played, which stands on paper alone
+   */
+  void write(Study study, List<String> words) throws IOException {
     WholeFile.write(
         file,
         overwrite,
         out -> {
           if (ending().equals("pdf")) {
             String title = study.passage().title();
-            PdfPart.write(new MarkedPart(study, withTrack).pages(Paper.A4), title, Paper.A4, out);
+            PdfPart.write(
+                new MarkedPart(study, withTrack, words).pages(Paper.A4), title, Paper.A4, out);
           } else {
             ScoreWriter.write(MarkedPassage.of(study), file, out);
           }

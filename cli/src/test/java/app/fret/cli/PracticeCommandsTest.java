@@ -19,6 +19,9 @@ import java.util.ArrayList;
 import java.util.List;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -349,6 +352,27 @@ class PracticeCommandsTest {
     assertThat(log).contains("odd");
     Files.writeString(file, log);
     assertThat(schedule(file).err()).contains("miss 'odd' is none Fret knows");
+  }
+
+  @Test
+  void aPrintedDrillSaysWhatHowOftenAndWhenToStop() throws Exception {
+    programme("");
+    Path pdf = folder.resolve("drill.pdf");
+    Run run =
+        run(
+            "drill",
+            folder.resolve("study.musicxml").toString(),
+            "--instrument",
+            "violin",
+            "--kind",
+            "doubled-notes",
+            "--out",
+            pdf.toString());
+    assertThat(run.exit()).as(run.err()).isZero();
+    try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
+      assertThat(new PDFTextStripper().getText(document))
+          .contains("Play each note twice", "until three in a row are right", "Stop at any pain");
+    }
   }
 
   @Test

@@ -2,7 +2,6 @@ package app.fret.practice.drill;
 
 import app.fret.lefthand.figure.PedalFigure;
 import app.fret.lefthand.figure.PedalFigures;
-import app.fret.score.Note;
 import app.fret.score.Span;
 import app.fret.score.WrittenPitch;
 import java.util.Comparator;
@@ -46,32 +45,23 @@ record PedalTune(DrillSource source, Span notes, WrittenPitch pedal) {
         .max(Comparator.comparingInt(p -> p.notes.last() - p.notes.first()));
   }
 
-  /** Lays the tune out: each of its notes lasts until the next one. */
+  /**
+   * Lays the tune out: each of its notes lasts until the next one, from the beat on where the pedal
+   * comes first.
+   */
   void addTune(Sheet sheet, String words) {
     List<Integer> timed = source.timed(notes);
+    List<Integer> tune = timed.stream().filter(this::isTune).toList();
+    Fraction start = source.note(timed.get(0)).onset();
+    Fraction end = source.note(timed.get(timed.size() - 1)).end();
+    Fraction early = source.note(tune.get(0)).onset().subtract(start);
     sheet.again();
     sheet.begin(source.placeInBar(timed.get(0)), timed.get(0));
-    Fraction end = source.note(timed.get(timed.size() - 1)).end();
-    boolean isSaid = false;
-    for (int i = 0; i < timed.size(); i++) {
-      int note = timed.get(i);
-      Fraction until = i + 1 < timed.size() ? source.note(timed.get(i + 1)).onset() : end;
-      Fraction length = until.subtract(source.note(note).onset());
-      if (!isTune(note)) {
-        if (!isSaid) {
-          sheet.add(Piece.rest(note, length));
-        }
-        continue;
-      }
-      int next = i + 1;
-      while (next < timed.size() && !isTune(timed.get(next))) {
-        next++;
-      }
-      Fraction lasts = next < timed.size() ? source.note(timed.get(next)).onset() : end;
-      List<Note> heads = source.heads(note);
-      Piece piece = Piece.of(note, heads, lasts.subtract(source.note(note).onset()));
-      sheet.add(isSaid ? piece : piece.saying(words));
-      isSaid = true;
+    for (int i = 0; i < tune.size(); i++) {
+      int note = tune.get(i);
+      Fraction until = i + 1 < tune.size() ? source.note(tune.get(i + 1)).onset() : end.add(early);
+      Piece piece = Piece.of(note, source.heads(note), until.subtract(source.note(note).onset()));
+      sheet.add(i == 0 ? piece.saying(words) : piece);
     }
     sheet.endBar();
   }

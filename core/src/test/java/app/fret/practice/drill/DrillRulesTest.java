@@ -128,6 +128,10 @@ class DrillRulesTest {
     Study study = violin(PEDAL, 100);
     assertThat(pitches(drill(DrillKind.VOICE_ALONE, study)))
         .containsExactly("A4", "B4", "C5", "B4", "D5", "C5", "B4", "A4");
+    List<Event> alone = drill(DrillKind.VOICE_ALONE, study).passage().events();
+    assertThat(alone)
+        .hasSize(8)
+        .allSatisfy(e -> assertThat(e.length()).isEqualTo(Fraction.of(1, 8)));
     DrillMusic both = drill(DrillKind.VOICE_AND_PEDAL, study);
     assertThat(words(both)).containsExactly("the tune", "with the pedal");
     assertThat(pitches(both)).hasSize(8 + 16);

@@ -21,6 +21,7 @@ import java.util.TreeSet;
 public final class MarkedPart {
   private final Study study;
   private final boolean withTrack;
+  private final List<String> words;
 
   /** The part of a study. */
   public MarkedPart(Study study) {
@@ -33,8 +34,19 @@ public final class MarkedPart {
    * @param withTrack whether the place of the bow is drawn under each system
    */
   public MarkedPart(Study study, boolean withTrack) {
+    this(study, withTrack, List.of());
+  }
+
+  /**
+   * The part of a study.
+   *
+   * @param withTrack whether the place of the bow is drawn under each system
+   * @param words how it is to be played, before all other notes
+   */
+  public MarkedPart(Study study, boolean withTrack, List<String> words) {
     this.study = study;
     this.withTrack = withTrack;
+    this.words = List.copyOf(words);
   }
 
   /** Its pages on this paper. */
@@ -73,7 +85,7 @@ public final class MarkedPart {
     String tempo =
         String.format(Locale.ROOT, "%s = %s", target.beat().name(), number(target.perMinute()));
     String player = study.player().name();
-    List<String> notes = new ArrayList<>();
+    List<String> notes = new ArrayList<>(words);
     if (!study.leftHand().advice().wideReaches().isEmpty()) {
       notes.add("! marks a wide reach.");
     }

@@ -107,7 +107,10 @@ public record LoggedPass(
         misses.stream().map(m -> new Miss(Optional.empty(), m.kind())).toList());
   }
 
-  /** The same with what went wrong; the first of it is where the pass missed. */
+  /**
+   * The same with what went wrong. It stays a pass of its own spot, by which hits are counted and a
+   * hurt is known; where it had none, it is one of the first place.
+   */
   public LoggedPass missing(List<Miss> all) {
     Optional<String> first = all.stream().flatMap(m -> m.spot().stream()).findFirst();
     return new LoggedPass(
@@ -117,7 +120,7 @@ public record LoggedPass(
         clean,
         seconds,
         cold,
-        first.or(() -> spot),
+        spot.or(() -> first),
         spotLeftOut,
         hurts,
         card,

@@ -80,6 +80,16 @@ class MissKindTest {
     assertThat(standing.missesAt("3:2").orElseThrow().usual()).contains(MissKind.LATE);
   }
 
+  /** The cap of a spot that loads the hand counts its drills, wherever else they missed. */
+  @Test
+  void aDrillThatMissedElsewhereStaysOneOfItsSpot() {
+    Miss elsewhere = new Miss(Optional.of("3:1"), MissKind.HIGH);
+    LoggedPass drill = missAt("a", TODAY, 60, "3:2").missing(List.of(elsewhere));
+    assertThat(drill.spot()).contains("3:2");
+    assertThat(Programmes.pass("a", TODAY, 60, false).missing(List.of(elsewhere)).spot())
+        .contains("3:1");
+  }
+
   @Test
   void aCleanPassHasNoMisses() {
     LoggedPass clean = Programmes.pass("a", TODAY, 60, true);

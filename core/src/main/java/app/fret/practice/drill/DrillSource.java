@@ -148,6 +148,15 @@ public record DrillSource(
     return bow.strokes().get(bow.strokeOf(number));
   }
 
+  /** The note at or before one with which both a beat and a stroke begin. */
+  int beatAndSlurFrom(int note) {
+    int from = note;
+    while (from > 0 && !(brief.reading().beats().begins(from) && !isSlurredOn(from - 1))) {
+      from--;
+    }
+    return from;
+  }
+
   /** Beats that begin while a note sounds, as the time from its start. */
   List<Fraction> beatsWithin(int number) {
     List<Fraction> beats = new ArrayList<>();

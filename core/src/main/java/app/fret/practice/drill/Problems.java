@@ -16,7 +16,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.IntStream;
 
 /**
  * What is hard in a passage, from both finished plans and the page: shifts, crossings, reaches,
@@ -51,9 +50,6 @@ public final class Problems {
   private static final double SLOW_SECONDS = 1.2;
   private static final int MOST_OF_A_KIND = 2;
   private static final int CHUNK = 16;
-
-  /** What comes before and after the note where the level jumps. */
-  private static final int NOTES_BEFORE = 3;
 
   private static final int NOTES_BEHIND = 3;
 
@@ -98,11 +94,7 @@ public final class Problems {
       found.addSlowLines();
       found.addFastRuns();
       found.addSpringing();
-      found.addPedals();
-      found.addSyncopations();
-      found.addOneBows();
-      found.addTremolos();
-      found.addSuddenLevels();
+      found.problems.addAll(FigureProblems.of(source));
     }
     found.problems.sort(
         Comparator.comparingDouble((Problem p) -> -p.weight())
@@ -255,7 +247,7 @@ public final class Problems {
                 problems.add(
                     new Problem(
                         new Span(
-                            beatAndSlurFrom(Math.max(0, t.firstNote() - 1)),
+                            source.beatAndSlurFrom(Math.max(0, t.firstNote() - 1)),
                             Math.min(source.count() - 1, t.lastNote() + 1)),
                         "bow: " + t.text(),
                         0.9,
@@ -326,7 +318,8 @@ public final class Problems {
     for (Trap trap : rushing) {
       add(
           new Span(
-              beatAndSlurFrom(Math.max(0, trap.note() - 3)), nextBeat(trap.note() + NOTES_BEHIND)),
+              source.beatAndSlurFrom(Math.max(0, trap.note() - 3)),
+              nextBeat(trap.note() + NOTES_BEHIND)),
           0.6,
           false,
           "easily hurried",
@@ -335,15 +328,6 @@ public final class Problems {
           DrillKind.RECORD_AND_COMPARE,
           DrillKind.INNER_PULSE);
     }
-  }
-
-  /** The note at or before one with which both a beat and a stroke begin. */
-  private int beatAndSlurFrom(int note) {
-    int from = note;
-    while (from > 0 && !(beginsBeat(from) && !source.isSlurredOn(from - 1))) {
-      from--;
-    }
-    return from;
   }
 
   /** The next note with which a beat begins, or the last one. */
@@ -421,7 +405,7 @@ public final class Problems {
     }
     add(new Span(first, to), 0.75, false, words, drills.get(0));
     List<DrillKind> ofParts = drills.subList(1, drills.size());
-    int chunkLast = beatAndSlurFrom(first + CHUNK);
+    int chunkLast = source.beatAndSlurFrom(first + CHUNK);
     add(
         new Span(first, chunkLast > first + FAST_RUN ? chunkLast : first + CHUNK),
         0.74,
@@ -443,105 +427,5 @@ public final class Problems {
                     "springing arpeggio",
                     DrillKind.SPRINGING_STEPS,
                     DrillKind.BOW_ALONE));
-  }
-
-  /** A tune beside a note that comes back: the tune first. */
-  private void addPedals() {
-    PedalTune.of(source).stream()
-        .limit(MOST_OF_A_KIND)
-        .forEach(
-            p ->
-                add(
-                    p.notes(),
-                    0.8,
-                    false,
-                    "a tune beside the " + p.pedal().display(),
-                    DrillKind.VOICE_ALONE,
-                    DrillKind.VOICE_AND_PEDAL,
-                    DrillKind.BOW_ALONE));
-  }
-
-  private void addSyncopations() {
-    int from = 0;
-    int found = 0;
-    while (from < source.count() && found < MOST_OF_A_KIND) {
-      int last = lastSyncopated(from);
-      if (last > from) {
-        int to = Math.min(source.count() - 1, last + 1);
-        add(
-            new Span(beatAndSlurFrom(from), to),
-            0.65,
-            false,
-            "notes held over the beat",
-            DrillKind.SYNCOPATION,
-            DrillKind.INNER_PULSE,
-            DrillKind.CLICK_OFF);
-        found++;
-      }
-      from = Math.max(from, last) + 1;
-    }
-  }
-
-  /** The last of the syncopations that follow each other, at most a beat of others between. */
-  private int lastSyncopated(int first) {
-    int last = SyncopationDrill.isSyncopated(source, first) ? first : -1;
-    for (int note = first + 1; last >= 0 && note <= last + 2 && note < source.count(); note++) {
-      last = SyncopationDrill.isSyncopated(source, note) ? note : last;
-    }
-    return last;
-  }
-
-  private void addOneBows() {
-    addStrokes(StrokeKind.HOOKED, "hooked notes", DrillKind.HOOKED_DOTS);
-    addStrokes(StrokeKind.STACCATO, "separate notes in one bow", DrillKind.ONE_BOW_STACCATO);
-  }
-
-  /** The first strokes of a kind that follow each other, the note they lead to included. */
-  private void addStrokes(StrokeKind kind, String words, DrillKind drill) {
-    List<Stroke> strokes = source.bow().strokes();
-    int first = 0;
-    while (first < strokes.size() && strokes.get(first).kind() != kind) {
-      first++;
-    }
-    int last = first;
-    while (last + 1 < strokes.size()
-        && strokes.get(last + 1).kind() == kind
-        && strokes.get(last + 1).lastNote() - strokes.get(first).firstNote() < CHUNK) {
-      last++;
-    }
-    if (first < strokes.size()) {
-      int to = Math.min(source.count() - 1, strokes.get(last).lastNote() + 1);
-      add(
-          new Span(strokes.get(first).firstNote(), to),
-          0.7,
-          false,
-          words,
-          drill,
-          DrillKind.BOW_ALONE);
-    }
-  }
-
-  private void addTremolos() {
-    IntStream.range(0, source.count())
-        .filter(n -> TremoloDrill.isTremolo(source, n))
-        .limit(1)
-        .forEach(n -> add(new Span(n, n), 0.7, false, "tremolo", DrillKind.TREMOLO));
-  }
-
-  private void addSuddenLevels() {
-    IntStream.range(0, source.count())
-        .filter(n -> LevelDrill.isSudden(source, n))
-        .limit(MOST_OF_A_KIND)
-        .forEach(
-            n ->
-                add(
-                    new Span(
-                        beatAndSlurFrom(Math.max(0, n - NOTES_BEFORE)),
-                        Math.min(source.count() - 1, n + NOTES_BEHIND)),
-                    0.55,
-                    false,
-                    "the level changes suddenly",
-                    DrillKind.SUDDEN_LEVEL,
-                    DrillKind.RECORD_AND_COMPARE));
   }
 }

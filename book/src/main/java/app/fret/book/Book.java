@@ -6,6 +6,7 @@ import app.fret.leaning.KeptWay;
 import app.fret.leaning.LearnedWeights;
 import app.fret.leaning.Side;
 import app.fret.practice.schedule.Learner;
+import app.fret.practice.schedule.Miss;
 import app.fret.practice.schedule.PutBack;
 import app.fret.score.NoteRef;
 import app.fret.study.Choices;
@@ -289,6 +290,11 @@ public final class Book implements AutoCloseable {
   /** Notes words on a pass; none take them away. */
   public void noteOn(LogEntry pass, Optional<String> words) {
     change(() -> log.note(pass, words));
+  }
+
+  /** Keeps what went wrong in a pass. */
+  public void keepMisses(LogEntry pass, List<Miss> misses) {
+    change(() -> log.keepMisses(pass, misses));
   }
 
   /** Takes a pass back, a slip; it does not return with a packet. */

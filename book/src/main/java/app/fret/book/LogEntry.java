@@ -1,10 +1,12 @@
 package app.fret.book;
 
 import app.fret.practice.schedule.CardKind;
+import app.fret.practice.schedule.Miss;
 import app.fret.practice.trial.Way;
 import app.fret.score.BeatUnit;
 import app.fret.score.Tempo;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -33,6 +35,7 @@ public record LogEntry(
    * @param repeats how often it was played before it was logged
    * @param words a note in the player's words
    * @param way of a trial, which way it was
+   * @param misses what went wrong in it, where that was said
    */
   public record Played(
       CardKind card,
@@ -42,8 +45,13 @@ public record LogEntry(
       boolean hurts,
       int repeats,
       Optional<String> words,
-      Optional<Way> way) {
-    /** A pass that is not of a trial. */
+      Optional<Way> way,
+      List<Miss> misses) {
+    public Played {
+      misses = List.copyOf(misses);
+    }
+
+    /** A pass that is not of a trial, of which no more is said. */
     public Played(
         CardKind card,
         boolean cold,
@@ -52,7 +60,7 @@ public record LogEntry(
         boolean hurts,
         int repeats,
         Optional<String> words) {
-      this(card, cold, spot, spotLeftOut, hurts, repeats, words, Optional.empty());
+      this(card, cold, spot, spotLeftOut, hurts, repeats, words, Optional.empty(), List.of());
     }
 
     /** A pass on the ladder of which nothing is said. */
@@ -61,22 +69,28 @@ public record LogEntry(
 
     /** The same as a pass of one of two ways. */
     public Played of(Way newWay) {
-      return new Played(card, cold, spot, spotLeftOut, hurts, repeats, words, Optional.of(newWay));
+      return new Played(
+          card, cold, spot, spotLeftOut, hurts, repeats, words, Optional.of(newWay), misses);
     }
 
     /** The same as the first of its day, or not. */
     public Played asCold(boolean isCold) {
-      return new Played(card, isCold, spot, spotLeftOut, hurts, repeats, words, way);
+      return new Played(card, isCold, spot, spotLeftOut, hurts, repeats, words, way, misses);
     }
 
     /** The same with a note. */
     public Played noted(Optional<String> newWords) {
-      return new Played(card, cold, spot, spotLeftOut, hurts, repeats, newWords, way);
+      return new Played(card, cold, spot, spotLeftOut, hurts, repeats, newWords, way, misses);
     }
 
     /** The same at a spot. */
     public Played at(Optional<String> newSpot) {
-      return new Played(card, cold, newSpot, spotLeftOut, hurts, repeats, words, way);
+      return new Played(card, cold, newSpot, spotLeftOut, hurts, repeats, words, way, misses);
+    }
+
+    /** The same with what went wrong. */
+    public Played missing(List<Miss> newMisses) {
+      return new Played(card, cold, spot, spotLeftOut, hurts, repeats, words, way, newMisses);
     }
   }
 
@@ -88,6 +102,11 @@ public record LogEntry(
   /** The same with a note. */
   public LogEntry noted(Optional<String> words) {
     return new LogEntry(passageId, at, tempo, seconds, clean, played.noted(words));
+  }
+
+  /** The same with what went wrong. */
+  public LogEntry missing(List<Miss> misses) {
+    return new LogEntry(passageId, at, tempo, seconds, clean, played.missing(misses));
   }
 
   /** The tempo counted in a beat unit. */

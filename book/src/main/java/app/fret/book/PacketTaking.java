@@ -88,7 +88,8 @@ final class PacketTaking {
         played.hurts(),
         played.repeats(),
         played.words(),
-        played.way());
+        played.way(),
+        played.misses());
   }
 
   private static LogEntry entry(long passageId, Packet.Pass pass) {
@@ -107,7 +108,8 @@ final class PacketTaking {
             pass.hurts(),
             pass.repeats(),
             pass.words(),
-            pass.way()));
+            pass.way(),
+            pass.misses()));
   }
 
   /** Takes a packet in: for the player of that name and instrument, or as a new one. */

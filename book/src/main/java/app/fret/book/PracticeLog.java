@@ -1,6 +1,7 @@
 package app.fret.book;
 
 import app.fret.practice.schedule.CardKind;
+import app.fret.practice.schedule.Miss;
 import app.fret.practice.trial.Way;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -53,7 +54,8 @@ final class PracticeLog {
             row.getBoolean("hurts"),
             row.getInt("repeats"),
             Optional.ofNullable(row.getString("words")),
-            Optional.ofNullable(row.getString("way")).map(PracticeLog::way)));
+            Optional.ofNullable(row.getString("way")).map(PracticeLog::way),
+            Optional.ofNullable(row.getString("misses")).map(MissText::read).orElse(List.of())));
   }
 
   private static Way way(String column) {
@@ -74,9 +76,11 @@ final class PracticeLog {
     handle
         .createUpdate(
             "INSERT INTO log_entry (passage_id, logged_at, beat, per_minute, seconds, clean, card,"
-                + " cold, spot, spot_left_out, hurts, repeats, words, way, brought) VALUES"
+                + " cold, spot, spot_left_out, hurts, repeats, words, way, misses, brought)"
+                + " VALUES"
                 + " (:passage, :at, :beat, :perMinute, :seconds, :clean, :card, :cold, :spot,"
-                + " :leftOut, :hurts, :repeats, :words, :way, :brought)")
+                + " :leftOut, :hurts, :repeats, :words, :way, :misses, :brought)")
+        .bind("misses", MissText.of(entry.played().misses()).orElse(null))
         .bind("brought", brought)
         .bind("passage", entry.passageId())
         .bind("at", entry.at().toString())
@@ -102,6 +106,16 @@ final class PracticeLog {
         .bind("passage", pass.passageId())
         .bind("at", pass.at().toString())
         .bind("words", words.orElse(null))
+        .execute();
+  }
+
+  /** Keeps what went wrong in a pass. */
+  void keepMisses(LogEntry pass, List<Miss> misses) {
+    handle
+        .createUpdate("UPDATE log_entry SET misses = :misses WHERE id =" + ITS_ROW)
+        .bind("passage", pass.passageId())
+        .bind("at", pass.at().toString())
+        .bind("misses", MissText.of(misses).orElse(null))
         .execute();
   }
 

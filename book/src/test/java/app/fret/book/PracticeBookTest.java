@@ -12,6 +12,8 @@ import app.fret.practice.PracticeChoices;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Learner;
 import app.fret.practice.schedule.Learner.Stance;
+import app.fret.practice.schedule.Miss;
+import app.fret.practice.schedule.MissKind;
 import app.fret.practice.schedule.PutBack;
 import app.fret.practice.trial.TrialPlan;
 import app.fret.practice.trial.Way;
@@ -72,7 +74,17 @@ class PracticeBookTest {
   void aPassKeepsWhatItWasPlayedForAndWhatWasSaid() throws BookException {
     LogEntry.Played played =
         new LogEntry.Played(
-            CardKind.RHYTHM, true, Optional.of("12:3"), true, true, 2, Optional.of("thumb late"));
+                CardKind.RHYTHM,
+                true,
+                Optional.of("12:3"),
+                true,
+                true,
+                2,
+                Optional.of("thumb late"))
+            .missing(
+                List.of(
+                    new Miss(Optional.of("12:3"), MissKind.STRING),
+                    new Miss(Optional.empty(), MissKind.OTHER)));
     try (Book book = Book.open(file())) {
       long player = book.addPlayer("A", PlayerSetup.of("violin", 73, 328)).id();
       long passage = book.addPassage(BookTest.passage(player, "Study")).id();
@@ -82,6 +94,21 @@ class PracticeBookTest {
     try (Book book = Book.open(file())) {
       assertThat(book.log(1).rows())
           .containsExactly(entry(1, false, played), entry(1, true, LogEntry.Played.ON_LADDER));
+    }
+  }
+
+  @Test
+  void whatWentWrongIsSaidAfterwardsOfOnePassAlone() throws BookException {
+    List<Miss> misses = List.of(new Miss(Optional.of("2 a:3"), MissKind.LOW));
+    try (Book book = Book.open(file())) {
+      long player = book.addPlayer("A", PlayerSetup.of("violin", 73, 328)).id();
+      long passage = book.addPassage(BookTest.passage(player, "Study")).id();
+      book.addToLog(entry(passage, false, LogEntry.Played.ON_LADDER));
+      book.addToLog(entry(passage, false, LogEntry.Played.ON_LADDER));
+      book.keepMisses(book.lastLogged(passage).orElseThrow(), misses);
+      assertThat(book.log(passage).rows())
+          .extracting(e -> e.played().misses())
+          .containsExactly(List.of(), misses);
     }
   }
 
@@ -131,7 +158,7 @@ class PracticeBookTest {
   }
 
   @ParameterizedTest
-  @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9})
+  @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14})
   void aBookOfEveryOlderVersionOpensWithABackup(int version) throws Exception {
     new BookFile(file(), version, BookFile.MIGRATIONS).prepare();
     try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file());

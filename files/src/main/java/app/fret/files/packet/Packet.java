@@ -3,6 +3,7 @@ package app.fret.files.packet;
 import app.fret.instrument.PlayerSetup;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Learner;
+import app.fret.practice.schedule.Miss;
 import app.fret.practice.trial.Way;
 import app.fret.score.Tempo;
 import java.time.Instant;
@@ -151,6 +152,7 @@ public record Packet(
    * @param repeats how often it was played before it was logged
    * @param words a note in the player's words
    * @param way of a trial, which way it was
+   * @param misses what went wrong in it, where that was said
    */
   public record Pass(
       Instant at,
@@ -164,5 +166,10 @@ public record Packet(
       boolean hurts,
       int repeats,
       Optional<String> words,
-      Optional<Way> way) {}
+      Optional<Way> way,
+      List<Miss> misses) {
+    public Pass {
+      misses = List.copyOf(misses);
+    }
+  }
 }

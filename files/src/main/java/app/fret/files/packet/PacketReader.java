@@ -10,6 +10,8 @@ import app.fret.instrument.Habits;
 import app.fret.instrument.PlayerSetup;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Learner;
+import app.fret.practice.schedule.Miss;
+import app.fret.practice.schedule.MissKind;
 import app.fret.practice.trial.Way;
 import app.fret.score.BeatUnit;
 import app.fret.score.Passage;
@@ -271,6 +273,18 @@ public final class PacketReader {
         node.flag("hurts"),
         node.whole("repeats", 1, MOST_REPEATS, 1),
         node.optionalText("words"),
-        node.has("way") ? Optional.of(node.named(Way.class, "way")) : Optional.empty());
+        node.has("way") ? Optional.of(node.named(Way.class, "way")) : Optional.empty(),
+        node.has("misses") ? misses(node.objects("misses")) : List.of());
+  }
+
+  /** A kind of a newer Fret is kept as a miss that says no more. */
+  private static List<Miss> misses(List<PacketNode> nodes) {
+    return nodes.stream()
+        .map(
+            miss ->
+                new Miss(
+                    miss.optionalText("spot"),
+                    MissKind.ofId(miss.text("kind")).orElse(MissKind.OTHER)))
+        .toList();
   }
 }

@@ -3,6 +3,7 @@ package app.fret.files.packet;
 import app.fret.instrument.Habits;
 import app.fret.instrument.PlayerSetup;
 import app.fret.practice.schedule.Learner;
+import app.fret.practice.schedule.Miss;
 import app.fret.score.Tempo;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
@@ -163,6 +164,17 @@ public final class PacketWriter {
     node.put("repeats", pass.repeats());
     pass.words().ifPresent(w -> node.put("words", w));
     pass.way().ifPresent(w -> node.put("way", w.name()));
+    if (!pass.misses().isEmpty()) {
+      ArrayNode misses = node.putArray("misses");
+      pass.misses().forEach(miss -> misses.add(miss(miss)));
+    }
+    return node;
+  }
+
+  private static ObjectNode miss(Miss miss) {
+    ObjectNode node = MAPPER.createObjectNode();
+    miss.spot().ifPresent(s -> node.put("spot", s));
+    node.put("kind", miss.kind().id());
     return node;
   }
 }

@@ -8,6 +8,8 @@ import app.fret.instrument.Habits;
 import app.fret.instrument.PlayerSetup;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Learner;
+import app.fret.practice.schedule.Miss;
+import app.fret.practice.schedule.MissKind;
 import app.fret.practice.trial.Way;
 import app.fret.score.BeatUnit;
 import app.fret.score.Tempo;
@@ -66,7 +68,10 @@ class PacketFileTest {
             true,
             3,
             Optional.of("thumb tight, \u266D missed"),
-            Optional.of(Way.B));
+            Optional.of(Way.B),
+            List.of(
+                new Miss(Optional.of("2:1"), MissKind.LOW),
+                new Miss(Optional.empty(), MissKind.MEMORY)));
     Packet.Part part =
         new Packet.Part(
             "Grey Ferry",

@@ -2,9 +2,11 @@ package app.fret.desktop.model.passage;
 
 import app.fret.bow.stroke.StrokeDecision.Act;
 import app.fret.desktop.model.practice.PracticeDay;
+import app.fret.practice.schedule.MissKind;
 import app.fret.score.Finger;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 
 /**
  * Something that a key or a button can ask of the open passage. Keys, buttons and the help page all
@@ -75,6 +77,24 @@ public final class Command {
       new Command("Log a clean pass", keys("C"), d -> d.practise().log(true));
   public static final Command MISS =
       new Command("Log a miss", keys("M"), d -> d.practise().log(false));
+
+  /** What went wrong, by the keys 1 to 8 in the order they are offered. */
+  public static final List<Command> MISSED =
+      List.of(
+          missed("1", MissKind.LOW),
+          missed("2", MissKind.HIGH),
+          missed("3", MissKind.LATE),
+          missed("4", MissKind.EARLY),
+          missed("5", MissKind.SCRATCHED),
+          missed("6", MissKind.STRING),
+          missed("7", MissKind.OUT_OF_BOW),
+          missed("8", MissKind.MEMORY));
+
+  public static final Command MISSED_TOO =
+      new Command(
+          "What is said next also went wrong in the same pass",
+          keys("A"),
+          d -> d.practise().said().switchGoesOn());
   public static final Command HURTS =
       new Command("It hurts or tires: end the card", keys("X"), d -> d.practise().hurts());
   public static final Command SLIP =
@@ -108,8 +128,14 @@ public final class Command {
       new Command(
           "Nothing to save: every change is kept at once", keys("Ctrl+S"), PassageDesk::save);
 
-  /** All commands, in the order of the help page. */
-  public static final List<Command> ALL =
+  private static Command missed(String key, MissKind kind) {
+    return new Command(
+        "It was " + kind.words() + ": say so of the miss, or log one",
+        keys(key, "Numpad " + key),
+        d -> d.practise().said().missed(kind));
+  }
+
+  private static final List<Command> BEFORE_MISSES =
       List.of(
           NEXT_NOTE,
           PREVIOUS_NOTE,
@@ -141,7 +167,11 @@ public final class Command {
           UNDO,
           REDO,
           CLEAN,
-          MISS,
+          MISS);
+
+  private static final List<Command> AFTER_MISSES =
+      List.of(
+          MISSED_TOO,
           HURTS,
           SLIP,
           CARD_DONE,
@@ -152,6 +182,10 @@ public final class Command {
           LOOP,
           TICK,
           SAVE);
+
+  /** All commands, in the order of the help page. */
+  public static final List<Command> ALL =
+      Stream.of(BEFORE_MISSES, MISSED, AFTER_MISSES).flatMap(List::stream).toList();
 
   private final String words;
   private final List<String> keys;

@@ -11,10 +11,13 @@ import app.fret.practice.Climb.Pass;
 import app.fret.practice.Gate;
 import app.fret.practice.Ladder;
 import app.fret.practice.PracticePlan;
+import app.fret.practice.schedule.Miss;
 import app.fret.score.Tempo;
 import app.fret.study.Study;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -43,7 +46,7 @@ public final class PassLog {
   private final ReadOnlyObjectWrapper<Optional<Boolean>> onItsWay =
       new ReadOnlyObjectWrapper<>(this, "onItsWay", Optional.empty());
   private Consumer<LogEntry> added = entry -> {};
-  private Runnable takenBack = () -> {};
+  private Runnable changed = () -> {};
   private final ReadOnlyObjectWrapper<Climb> climb = new ReadOnlyObjectWrapper<>(this, "climb");
 
   PassLog(
@@ -107,48 +110,134 @@ public final class PassLog {
   }
 
   /**
-   * Logs a pass on the rung that is seen: in the book first, then on screen.
+   * A pass that is to be logged.
    *
-   * @param tell says what happened
+   * @param seconds how long it takes, where it is not the whole passage
    */
-  public void add(boolean clean, Consumer<Notice> tell) {
-    Climb now = climb.get();
-    add(
-        clean,
-        now.ladder().tempo(now.rung()),
-        LogEntry.Played.ON_LADDER,
-        OptionalDouble.empty(),
+  record Counted(boolean clean, Tempo tempo, LogEntry.Played played, OptionalDouble seconds) {}
+
+  /** Logs several passes at once, in order. */
+  void addAll(List<Counted> passes, Consumer<Notice> tell) {
+    Instant now = clock.instant();
+    List<LogEntry> all = new ArrayList<>();
+    for (int i = 0; i < passes.size(); i++) {
+      // Each has a moment of its own, by which other books know it.
+      all.add(entry(passes.get(i), now.plusMillis(i), i == 0 && isCold()));
+    }
+    keep(
+        all.get(all.size() - 1).clean(),
+        () -> {
+          all.forEach(book::addToLog);
+          workers.show(() -> show(all, tell));
+        },
         tell);
   }
 
+  /** Passes that are in the book now: what is said of a full spot comes after what is said here. */
+  private void show(List<LogEntry> all, Consumer<Notice> tell) {
+    String last = "";
+    for (LogEntry entry : all) {
+      last = logged(entry);
+    }
+    String words = all.size() == 1 ? last : all.size() + " passes are in the log. " + last;
+    tell.accept(Notice.of(words));
+    all.forEach(added);
+  }
+
   /**
-   * Logs a pass.
-   *
-   * @param played what it was played for; whether it was cold is told by the log
-   * @param ofCard how long it takes, where it is not the whole passage
+   * Says what went wrong: in the miss that was logged last, where nothing was said of it yet and it
+   * was of the same card, else in a miss that is logged now.
    */
-  public void add(
-      boolean clean,
-      Tempo tempo,
-      LogEntry.Played played,
-      OptionalDouble ofCard,
-      Consumer<Notice> tell) {
-    Climb now = climb.get();
-    boolean cold = entries.stream().noneMatch(e -> day(e).equals(LocalDate.now(clock)));
+  void addMiss(Miss miss, Counted counted, Consumer<Notice> tell) {
+    LogEntry.Played played = counted.played().missing(List.of(miss));
+    LogEntry entry =
+        entry(
+            new Counted(false, counted.tempo(), played, counted.seconds()),
+            clock.instant(),
+            isCold());
+    keep(
+        false,
+        () -> {
+          Optional<LogEntry> open = book.lastLogged(passageId).filter(l -> isOpenMissOf(l, entry));
+          if (open.isPresent()) {
+            keepMisses(open.get(), List.of(miss.or(open.get().played().spot())), tell);
+          } else {
+            book.addToLog(entry);
+            workers.show(
+                () -> {
+                  logged(entry);
+                  tell.accept(Notice.of(MissWords.of(entry.played().misses())));
+                  added.accept(entry);
+                });
+          }
+        },
+        tell);
+  }
+
+  /** Adds another thing that went wrong in the miss that was logged last. */
+  void addToMiss(Miss miss, Consumer<Notice> tell) {
+    String none = "The pass logged last was no miss: press M first.";
+    withLastLogged(
+        none,
+        last -> {
+          if (isMiss(last)) {
+            List<Miss> all = new ArrayList<>(last.played().misses());
+            all.add(miss);
+            keepMisses(last, all, tell);
+          } else {
+            workers.show(() -> tell.accept(Notice.of(none)));
+          }
+        },
+        last -> {},
+        tell);
+  }
+
+  /** On the book's own thread. */
+  private void keepMisses(LogEntry pass, List<Miss> misses, Consumer<Notice> tell) {
+    book.keepMisses(pass, misses);
+    workers.show(
+        () -> {
+          onItsWay.set(Optional.empty());
+          indexOf(pass).ifPresent(i -> entries.set(i, entries.get(i).missing(misses)));
+          tell.accept(Notice.of(MissWords.of(misses)));
+          changed.run();
+        });
+  }
+
+  private static boolean isMiss(LogEntry entry) {
+    return !entry.clean() && !entry.played().hurts();
+  }
+
+  private boolean isOpenMissOf(LogEntry last, LogEntry now) {
+    return isMiss(last)
+        && last.played().misses().isEmpty()
+        && last.played().card() == now.played().card()
+        && day(last).equals(day(now));
+  }
+
+  private boolean isCold() {
+    return entries.stream().noneMatch(e -> day(e).equals(LocalDate.now(clock)));
+  }
+
+  private LogEntry entry(Counted pass, Instant at, boolean cold) {
     OptionalDouble seconds =
-        ofCard.isPresent()
-            ? ofCard
+        pass.seconds().isPresent()
+            ? pass.seconds()
             : OptionalDouble.of(
                 PracticePlan.passSeconds(
-                    study.passage(), study.brief().tempos(), study.choices().target(), tempo));
-    LogEntry entry =
-        new LogEntry(passageId, clock.instant(), tempo, seconds, clean, played.asCold(cold));
+                    study.passage(),
+                    study.brief().tempos(),
+                    study.choices().target(),
+                    pass.tempo()));
+    return new LogEntry(
+        passageId, at, pass.tempo(), seconds, pass.clean(), pass.played().asCold(cold));
+  }
+
+  /** Does something that logs passes; a button shows it until it is on the disk. */
+  private void keep(boolean clean, Runnable work, Consumer<Notice> tell) {
     onItsWay.set(Optional.of(clean));
     workers.keep(
-        () -> {
-          book.addToLog(entry);
-          workers.show(() -> logged(entry, now, tell));
-        },
+        work,
         fault -> {
           onItsWay.set(Optional.empty());
           tell.accept(fault);
@@ -199,20 +288,20 @@ public final class PassLog {
     return entry.at().atZone(clock.getZone()).toLocalDate();
   }
 
-  private void logged(LogEntry entry, Climb before, Consumer<Notice> tell) {
+  /** Shows a pass that is in the book now, and says where it leads. */
+  private String logged(LogEntry entry) {
     onItsWay.set(Optional.empty());
     entries.add(entry);
+    String words = (entry.clean() ? "Clean" : "A miss") + ": in the log.";
     if (entry.played().hurts()) {
-      tell.accept(Notice.of(CARE));
+      words = CARE;
     } else if (countsForTempo(entry)) {
+      Climb before = climb.get();
       double perMinute = entry.perMinuteIn(before.ladder().target().beat());
-      Climb after = climb.get().after(new Pass(perMinute, entry.clean()));
-      climb.set(after);
-      tell.accept(Notice.of(words(before, after, entry.clean())));
-    } else {
-      tell.accept(Notice.of((entry.clean() ? "Clean" : "A miss") + ": in the log."));
+      climb.set(before.after(new Pass(perMinute, entry.clean())));
+      words = words(before, climb.get(), entry.clean());
     }
-    added.accept(entry);
+    return words;
   }
 
   /** Hears of every pass that was added. */
@@ -235,14 +324,14 @@ public final class PassLog {
                       + ", at "
                       + Words.number(last.tempo().perMinute())
                       + ") is taken out of the log."));
-          takenBack.run();
+          changed.run();
         },
         tell);
   }
 
-  /** Hears when a pass was taken back. */
-  void onTakenBack(Runnable listener) {
-    takenBack = listener;
+  /** Hears when a pass was taken back, or more was said of one. */
+  void onChanged(Runnable listener) {
+    changed = listener;
   }
 
   private static String words(Climb before, Climb after, boolean clean) {

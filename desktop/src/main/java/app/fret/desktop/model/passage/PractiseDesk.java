@@ -1,6 +1,7 @@
 package app.fret.desktop.model.passage;
 
 import app.fret.book.LogEntry;
+import app.fret.desktop.model.passage.PassLog.Counted;
 import app.fret.desktop.model.practice.CareWords;
 import app.fret.desktop.model.practice.PracticeDay;
 import app.fret.practice.Climb;
@@ -25,7 +26,13 @@ import java.util.TreeSet;
 
 /** What is counted while the open passage is practised: passes for the open card, slips, hurts. */
 public final class PractiseDesk {
+  private static final String NOTHING_TO_COUNT =
+      "This card has no passes to count; Enter ticks it off.";
+  private static final String STILL_WORKED_OUT =
+      "The music of this card is still being worked out: nothing was counted.";
+
   private final PassageDesk desk;
+  private final SaidDesk said;
   private Optional<PracticeDay> day = Optional.empty();
   private Optional<PulseDesk> pulse = Optional.empty();
 
@@ -39,6 +46,7 @@ public final class PractiseDesk {
 
   PractiseDesk(PassageDesk desk) {
     this.desk = desk;
+    this.said = new SaidDesk(desk, this);
   }
 
   /** The cards of the player's day; empty where a passage is opened without a programme. */
@@ -56,7 +64,12 @@ public final class PractiseDesk {
               newDay.count(entry);
               task.ifPresent(this::endDrillAtCap);
             });
-    desk.passes().onTakenBack(newDay::refresh);
+    desk.passes().onChanged(newDay::refresh);
+  }
+
+  /** What went wrong in passes, and passes in words. */
+  public SaidDesk said() {
+    return said;
   }
 
   /** The pulse that is heard; empty where a passage is opened without a window. */
@@ -72,35 +85,33 @@ public final class PractiseDesk {
   /** Logs a pass for the open card. */
   void log(boolean clean) {
     if (day.flatMap(PracticeDay::openOther).isPresent()) {
-      desk.say("This card has no passes to count; Enter ticks it off.");
+      desk.say(NOTHING_TO_COUNT);
       return;
     }
     Optional<DayTask> task = openTask();
     // What has no tempo of its own, a warm-up or a break, is no reason to lose a pass.
     if (task.filter(t -> t.card().perMinute().isPresent()).isEmpty()) {
-      logFreely(clean);
+      // One without what rests opens no rung.
+      add(countedFreely(clean, false));
     } else {
       log(task.get().card(), clean, false);
     }
   }
 
-  /** A pass for no card, on the ladder; one without what rests opens no rung. */
-  private void logFreely(boolean clean) {
-    if (toLeaveOut().isEmpty()) {
-      desk.passes().add(clean, desk::tell);
-      return;
-    }
-    LogEntry.Played played =
-        new LogEntry.Played(
-            CardKind.LADDER, false, Optional.empty(), true, false, 1, Optional.empty());
-    desk.passes().add(clean, freeTempo(), played, OptionalDouble.empty(), desk::tell);
-  }
-
   private void log(Card card, boolean clean, boolean hurts) {
     if (isDrilled(card) && drill.isEmpty() && !hurts) {
-      desk.say("The music of this card is still being worked out: nothing was counted.");
+      desk.say(STILL_WORKED_OUT);
       return;
     }
+    add(counted(card, clean, hurts));
+  }
+
+  private void add(Counted pass) {
+    desk.passes().addAll(List.of(pass), desk::tell);
+  }
+
+  /** A pass for a card, with what the card and the clicked note say of it. */
+  private Counted counted(Card card, boolean clean, boolean hurts) {
     Optional<String> spot =
         clean || card.spot().isPresent() ? card.spot().map(Spot::place) : missedPlace();
     boolean isDrill = card.kind() == CardKind.DRILL;
@@ -109,13 +120,35 @@ public final class PractiseDesk {
     LogEntry.Played played =
         new LogEntry.Played(card.kind(), false, spot, leftOut, hurts, hits, Optional.empty());
     boolean isTrial = card.kind() == CardKind.TRIAL && desk.trial().plan().isPresent();
-    desk.passes()
-        .add(
-            clean,
-            tempoOf(card),
-            isTrial ? played.of(desk.trial().played().next()) : played,
-            seconds(card),
-            desk::tell);
+    return new Counted(
+        clean,
+        tempoOf(card),
+        isTrial ? played.of(desk.trial().played().next()) : played,
+        seconds(card));
+  }
+
+  /** A pass for no card, on the rung that is seen. */
+  private Counted countedFreely(boolean clean, boolean hurts) {
+    Optional<String> spot = clean ? Optional.empty() : missedPlace();
+    boolean leftOut = !toLeaveOut().isEmpty();
+    LogEntry.Played played =
+        new LogEntry.Played(CardKind.LADDER, false, spot, leftOut, hurts, 1, Optional.empty());
+    return new Counted(clean, freeTempo(), played, OptionalDouble.empty());
+  }
+
+  /** A pass of what lies open; empty, with words why, where nothing can be counted. */
+  Optional<Counted> countedNow(boolean clean, boolean hurts) {
+    if (day.flatMap(PracticeDay::openOther).isPresent()) {
+      desk.say(NOTHING_TO_COUNT);
+      return Optional.empty();
+    }
+    Optional<Card> card = openTask().map(DayTask::card).filter(c -> c.perMinute().isPresent());
+    if (card.filter(PractiseDesk::isDrilled).isPresent() && drill.isEmpty()) {
+      desk.say(STILL_WORKED_OUT);
+      return Optional.empty();
+    }
+    return Optional.of(
+        card.map(c -> counted(c, clean, hurts)).orElseGet(() -> countedFreely(clean, hurts)));
   }
 
   /** A drill whose spot has been played often enough is over for now. */
@@ -272,10 +305,7 @@ public final class PractiseDesk {
       log(task.get().card(), false, true);
       day.orElseThrow().tick(task.get().number(), true);
     } else {
-      LogEntry.Played played =
-          new LogEntry.Played(
-              CardKind.LADDER, false, missedPlace(), false, true, 1, Optional.empty());
-      desk.passes().add(false, freeTempo(), played, OptionalDouble.empty(), desk::tell);
+      add(countedFreely(false, true));
     }
   }
 

@@ -94,17 +94,19 @@ final class DayOfBook {
   /** A row of the log as the schedule sees it. */
   LoggedPass logged(LogEntry row, Item item) {
     LogEntry.Played played = row.played();
-    return new LoggedPass(
-        item.id(),
-        row.at().atZone(clock.getZone()).toLocalDate(),
-        row.perMinuteIn(item.target().beat()),
-        row.clean(),
-        row.seconds().orElse(item.passSeconds()),
-        played.cold(),
-        played.spot(),
-        played.spotLeftOut(),
-        played.hurts(),
-        played.card(),
-        played.repeats());
+    LoggedPass pass =
+        new LoggedPass(
+            item.id(),
+            row.at().atZone(clock.getZone()).toLocalDate(),
+            row.perMinuteIn(item.target().beat()),
+            row.clean(),
+            row.seconds().orElse(item.passSeconds()),
+            played.cold(),
+            played.spot(),
+            played.spotLeftOut(),
+            played.hurts(),
+            played.card(),
+            played.repeats());
+    return played.misses().isEmpty() ? pass : pass.missing(played.misses());
   }
 }

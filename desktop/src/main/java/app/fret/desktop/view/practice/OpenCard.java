@@ -77,6 +77,7 @@ final class OpenCard extends VBox {
   private final PauseTransition patience = new PauseTransition(Duration.seconds(1));
   private final FlowPane keeping = new FlowPane(8, 4);
   private final ScoreView score;
+  private final LogLineField logLine;
   private Optional<HeardFields> heard = Optional.empty();
   private final FlowPane buttons;
 
@@ -89,6 +90,7 @@ final class OpenCard extends VBox {
     tempo.setId("rung-tempo");
     gate.setId("rung-left");
     title.setId("open-card-title");
+    logLine = new LogLineField(desk);
     score = new ScoreView("card-score", Lanes.BOW_TRACK, ScoreView.SMALL, desk::layOut);
     score.setLanes(List.of());
     score.setMinHeight(LEAST_MUSIC_HEIGHT);
@@ -115,7 +117,11 @@ final class OpenCard extends VBox {
     click.managedProperty().bind(click.visibleProperty());
     care.setId("card-care");
     care.managedProperty().bind(care.visibleProperty());
-    getChildren().addAll(head, score, speed, buttons, care, counted(), keeping(), others());
+    MissChips kinds = new MissChips(desk);
+    kinds.visibleProperty().bind(buttons.visibleProperty());
+    logLine.visibleProperty().bind(buttons.visibleProperty());
+    logLine.managedProperty().bind(logLine.visibleProperty());
+    getChildren().addAll(head, score, speed, buttons, kinds, care, counted(), keeping(), others());
     patience.setOnFinished(e -> gate.setText("Still being written to the book; it is not lost."));
     Parts.whileShown(this, desk.passes().onItsWayProperty(), this::showOnItsWay);
   }
@@ -154,7 +160,8 @@ final class OpenCard extends VBox {
         .addAll(
             small("card-done", "Done, go on (Enter)", Command.CARD_DONE),
             small("slip", "Take back (Backspace)", Command.SLIP),
-            small("hurts", "Hurts or tired (X)", Command.HURTS));
+            small("hurts", "Hurts or tired (X)", Command.HURTS),
+            logLine);
     return row;
   }
 
@@ -358,7 +365,7 @@ final class OpenCard extends VBox {
             : Words.count(task.passesDone(), "pass", "passes") + " so far";
     String missed =
         score.selectedNoteProperty().get().isPresent() && card.kind().isWholePass()
-            ? " A miss is put down at the note you clicked."
+            ? " A miss is logged at the note you clicked."
             : "";
     String until =
         card.kind() == CardKind.LADDER

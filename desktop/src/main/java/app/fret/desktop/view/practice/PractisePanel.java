@@ -1,6 +1,7 @@
 package app.fret.desktop.view.practice;
 
 import app.fret.book.LogEntry;
+import app.fret.desktop.model.passage.MissWords;
 import app.fret.desktop.model.passage.PassageDesk;
 import app.fret.desktop.model.practice.DayView;
 import app.fret.desktop.model.practice.PracticeDay;
@@ -133,13 +134,25 @@ public final class PractisePanel extends VBox {
       LogEntry entry = entries.get(i);
       String words =
           Words.tempo(entry.tempo())
-              + (entry.clean() ? ", clean" : ", missed")
-              + entry.played().spot().map(s -> " at " + s).orElse("")
+              + resultWords(entry)
               + (entry.played().spotLeftOut() ? ", a spot left out" : "")
-              + (entry.played().hurts() ? ", it hurt" : "")
               + entry.played().words().map(w -> ": " + w).orElse("");
       content.getChildren().add(Parts.words(words, "small"));
     }
+  }
+
+  private static String resultWords(LogEntry entry) {
+    LogEntry.Played played = entry.played();
+    String place = played.spot().map(s -> " " + MissWords.place(s)).orElse("");
+    if (played.hurts()) {
+      return ", it hurt" + place;
+    }
+    if (entry.clean()) {
+      return ", clean" + place;
+    }
+    return played.misses().isEmpty()
+        ? ", missed" + place
+        : ", missed: " + MissWords.list(played.misses());
   }
 
   private void addWhy(Card card) {

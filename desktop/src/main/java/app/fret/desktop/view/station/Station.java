@@ -4,6 +4,7 @@ import app.fret.desktop.model.passage.Command;
 import app.fret.desktop.model.passage.PassageDesk;
 import app.fret.desktop.view.practice.PractisePanel;
 import app.fret.desktop.view.practice.PractiseStation;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
@@ -75,20 +76,28 @@ public record Station(
           "practise",
           "Practise",
           "Ctrl+5",
-          List.of(
-              Command.CLEAN,
-              Command.MISS,
-              Command.HURTS,
-              Command.SLIP,
-              Command.CARD_DONE,
-              Command.NEXT_CARD,
-              Command.PREVIOUS_CARD,
-              Command.CLICK),
+          practiseCommands(),
           (d, s) -> new PractiseStation(d),
           PractisePanel::new);
 
   /** All stations, in the order of the work. */
   public static final List<Station> ALL = List.of(READ, LEFT_HAND, BOW, SHAPE, PRACTISE);
+
+  private static List<Command> practiseCommands() {
+    List<Command> own = new ArrayList<>(Command.MISSED);
+    own.addAll(
+        List.of(
+            Command.CLEAN,
+            Command.MISS,
+            Command.MISSED_TOO,
+            Command.HURTS,
+            Command.SLIP,
+            Command.CARD_DONE,
+            Command.NEXT_CARD,
+            Command.PREVIOUS_CARD,
+            Command.CLICK));
+    return List.copyOf(own);
+  }
 
   /** What a station can ask of the window. */
   public interface Services {

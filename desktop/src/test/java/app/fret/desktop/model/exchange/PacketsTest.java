@@ -6,6 +6,7 @@ import app.fret.book.Book;
 import app.fret.book.Merged;
 import app.fret.desktop.demo.DemoBook;
 import app.fret.desktop.model.Desk;
+import app.fret.desktop.model.passage.Command;
 import app.fret.desktop.model.passage.PassageDesk;
 import app.fret.desktop.model.passage.PractiseDesk;
 import app.fret.desktop.model.work.Workers;
@@ -72,7 +73,7 @@ class PacketsTest {
   void whatTheStudentPlayedComesBackAndAnotherDecisionIsAskedAbout() {
     student.packets().take(packet, taken::add);
     student.open(student.programme().get(0));
-    passage(student).passes().add(true, n -> {});
+    passage(student).perform(Command.CLEAN);
     PractiseDesk practise = passage(student).practise();
     practise.decide(practise.choices().with(new Gate(4, false)), "The gate is set");
     practise = passage(coach).practise();

@@ -118,7 +118,7 @@ class PractiseDeskTest extends OverDemo {
         .decide(passage().practise().choices().with(new Gate(1, true)), "The gate is set");
     assertThat(passage().passes().climbProperty().get().gate()).isEqualTo(new Gate(1, true));
     int rung = passage().passes().climbProperty().get().rung();
-    passage().passes().add(true, passage()::tell);
+    passage().perform(Command.CLEAN);
     assertThat(passage().passes().climbProperty().get().rung()).isEqualTo(rung + 1);
     passage().undo();
     assertThat(passage().passes().climbProperty().get().gate()).isEqualTo(Gate.USUAL);

@@ -65,7 +65,7 @@ class PulseDeskTest extends OverDemo {
   void aNewRungTakesAChosenTempoBack() {
     pulse().stepTempo(-1);
     for (int i = 0; i < 3; i++) {
-      passage().passes().add(true, passage()::tell);
+      passage().perform(Command.CLEAN);
     }
     assertThat(subject().isOwnTempo()).isFalse();
   }

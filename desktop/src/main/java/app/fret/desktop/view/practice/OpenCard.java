@@ -121,7 +121,8 @@ final class OpenCard extends VBox {
     kinds.visibleProperty().bind(buttons.visibleProperty());
     logLine.visibleProperty().bind(buttons.visibleProperty());
     logLine.managedProperty().bind(logLine.visibleProperty());
-    getChildren().addAll(head, score, speed, buttons, kinds, care, counted(), keeping(), others());
+    getChildren()
+        .addAll(head, score, speed, buttons, kinds, care, gate, keeping(), inWords(), others());
     patience.setOnFinished(e -> gate.setText("Still being written to the book; it is not lost."));
     Parts.whileShown(this, desk.passes().onItsWayProperty(), this::showOnItsWay);
   }
@@ -160,24 +161,22 @@ final class OpenCard extends VBox {
         .addAll(
             small("card-done", "Done, go on (Enter)", Command.CARD_DONE),
             small("slip", "Take back (Backspace)", Command.SLIP),
-            small("hurts", "Hurts or tired (X)", Command.HURTS),
-            logLine);
+            small("hurts", "Hurts or tired (X)", Command.HURTS));
     return row;
   }
 
-  /** What is counted, and beside it a note for the log. */
-  private HBox counted() {
-    HBox row = new HBox(8, gate, noteField());
-    HBox.setHgrow(gate, Priority.ALWAYS);
-    gate.setMaxWidth(Double.MAX_VALUE);
-    row.setAlignment(Pos.CENTER_LEFT);
+  /** Passes in words, and a note on the one that was logged last. */
+  private HBox inWords() {
+    HBox row = new HBox(8, logLine, noteField());
+    HBox.setHgrow(logLine, Priority.ALWAYS);
+    logLine.setMaxWidth(Double.MAX_VALUE);
     return row;
   }
 
   /** Words for the newest pass: Enter puts them into the log. */
   private TextField noteField() {
     note.setId("pass-note");
-    note.setPromptText("Note on the newest pass");
+    note.setPromptText("Note on the last pass");
     note.setMinWidth(NOTE_WIDTH);
     note.setPrefWidth(NOTE_WIDTH);
     note.getStyleClass().add("note-field");

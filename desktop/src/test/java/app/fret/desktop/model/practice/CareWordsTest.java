@@ -47,4 +47,21 @@ class CareWordsTest {
     assertThat(words(new SpotCount(TENTH, 2, 0, SpotCount.NOT_AT_ALL)))
         .isEqualTo("Leave bar 7 out: it hurt.");
   }
+
+  @Test
+  void barsOfWhichTheSameIsSaidShareASentence() {
+    Spot sameBar = new Spot("7:4", "bar 7, a fifth", List.of(), true);
+    Spot before = new Spot("6:1", "bar 6, an octave", List.of(), true);
+    Spot full = new Spot("9:1", "bar 9, a tenth", List.of(), true);
+    List<SpotCount> counts =
+        List.of(
+            new SpotCount(TENTH, 1, 1, SpotCount.CAP),
+            new SpotCount(sameBar, 1, 1, SpotCount.CAP),
+            new SpotCount(full, 20, 1, SpotCount.CAP),
+            new SpotCount(before, 1, 1, SpotCount.CAP));
+    assertThat(CareWords.of(Sparing.NONE, counts, DAY))
+        .isEqualTo(
+            "Bars 7 and 6 stretch the hand: 1 of 5 in a row, 1 of 20 today. Leave bar 9 out for"
+                + " today: it was played 20 times.");
+  }
 }

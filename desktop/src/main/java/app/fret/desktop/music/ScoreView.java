@@ -15,7 +15,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.animation.PauseTransition;
+import javafx.beans.binding.DoubleBinding;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Bounds;
 import javafx.geometry.Insets;
@@ -77,6 +79,7 @@ public final class ScoreView extends ScrollPane implements Settling {
   private double above;
   private boolean asPrinted;
   private double laidOutWidth = -1;
+  private final ReadOnlyDoubleWrapper tallest = new ReadOnlyDoubleWrapper(this, "tallest");
   private double viewportHeight = -1;
   private boolean waitsToScroll;
   private LaneDrag dragged = (from, to) -> {};
@@ -278,10 +281,16 @@ public final class ScoreView extends ScrollPane implements Settling {
       nodes.add(node);
     }
     systems.getChildren().setAll(nodes);
+    tallest.set(nodes.stream().mapToDouble(SystemNode::getPrefHeight).max().orElse(0));
     if (!broughtIntoView.equals(selectedNote.get())) {
       scrollOnceLaidOut();
     }
     paintWhatIsInView();
+  }
+
+  /** How high a place is that shows each system whole, in px; small while nothing is laid out. */
+  public DoubleBinding wholeSystemHeight() {
+    return tallest.add(TOP + BOTTOM);
   }
 
   /** Systems in the viewport and half a viewport around it are painted, all others let go. */

@@ -5,6 +5,7 @@ import app.fret.practice.schedule.Sparing;
 import app.fret.practice.schedule.SpotCount;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -36,8 +37,16 @@ public final class CareWords {
             .add(count.spot().place().split(":")[0]);
       }
     }
-    bars.forEach((said, of) -> sentences.add(said.words(List.copyOf(of))));
+    bars.forEach((said, of) -> sentences.add(said.words(inOrder(of))));
     return String.join(" ", sentences);
+  }
+
+  /** Bars in the order of the music, as far as their labels are numbers. */
+  private static List<String> inOrder(Set<String> bars) {
+    boolean areNumbers = bars.stream().allMatch(b -> b.matches("\\d{1,6}"));
+    return areNumbers
+        ? bars.stream().sorted(Comparator.comparingInt(Integer::parseInt)).toList()
+        : List.copyOf(bars);
   }
 
   private static boolean asksForWords(SpotCount count) {

@@ -29,6 +29,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.animation.PauseTransition;
+import javafx.beans.binding.Bindings;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -93,7 +94,8 @@ final class OpenCard extends VBox {
     logLine = new LogLineField(desk);
     score = new ScoreView("card-score", Lanes.BOW_TRACK, ScoreView.SMALL, desk::layOut);
     score.setLanes(List.of());
-    score.setMinHeight(LEAST_MUSIC_HEIGHT);
+    // A whole system, however high its chords, stands here before anything below it does.
+    score.minHeightProperty().bind(Bindings.max(LEAST_MUSIC_HEIGHT, score.wholeSystemHeight()));
     score.setPrefHeight(MUSIC_HEIGHT);
     score.managedProperty().bind(score.visibleProperty());
     setMinHeight(USE_PREF_SIZE);

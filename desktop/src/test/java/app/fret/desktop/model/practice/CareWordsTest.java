@@ -61,7 +61,7 @@ class CareWordsTest {
             new SpotCount(before, 1, 1, SpotCount.CAP));
     assertThat(CareWords.of(Sparing.NONE, counts, DAY))
         .isEqualTo(
-            "Bars 7 and 6 stretch the hand: 1 of 5 in a row, 1 of 20 today. Leave bar 9 out for"
+            "Bars 6 and 7 stretch the hand: 1 of 5 in a row, 1 of 20 today. Leave bar 9 out for"
                 + " today: it was played 20 times.");
   }
 }

@@ -33,6 +33,9 @@ final class DayPlanner {
   private final Map<Item, LocalDate> lastTurn = new LinkedHashMap<>();
   private final long seed;
 
+  /** After how many days a passage must come up again; see {@link #contactDays}. */
+  private int contactDays = 1;
+
   /** Whether visits of the day were left out, since nothing was left to come between them. */
   private boolean isCut;
 
@@ -51,6 +54,7 @@ final class DayPlanner {
       return new Day(date, true, List.of(), Optional.empty());
     }
     int playing = (int) Math.round(learner.playingMinutes() * Taper.share(passages, date));
+    contactDays = contactDays(date, playing);
     List<Card> mocks = new ArrayList<>(slowPasses(date));
     mocks.addAll(mocks(date, playing));
     int left = Math.max(0, playing - mocks.stream().mapToInt(Card::minutes).sum());
@@ -64,6 +68,13 @@ final class DayPlanner {
     Optional<String> spare = Spare.words(learner, passages, date, cards, isCut);
     note(date, played);
     return new Day(date, false, cards, spare);
+  }
+
+  /** Every day where each passage can have minutes enough that a visit is worth it, else rarer. */
+  private int contactDays(LocalDate date, int playing) {
+    long played = passages.stream().filter(w -> !w.isOver(date)).count();
+    boolean isRoomForAll = played * Model.count("day.contact-from-minutes") <= playing;
+    return isRoomForAll ? 1 : Model.count("day.contact-every-days");
   }
 
   private List<Card> withWarmUp(List<Card> cards) {
@@ -227,7 +238,7 @@ final class DayPlanner {
             .toList();
     int left = minutes;
     for (Work work : ready) {
-      boolean longAgo = work.daysSinceContact(date) >= Model.count("day.contact-every-days");
+      boolean longAgo = work.daysSinceContact(date) >= contactDays;
       int upkeep = Model.count("day.upkeep-minutes");
       if (longAgo && upkeep <= left) {
         into.put(work, upkeep);
@@ -288,7 +299,7 @@ final class DayPlanner {
    * Gives each its wish as far as the minutes go: first what is its own today, so that all come up
    * on as many days as can be, then what it is owed from days before.
    */
-  private static int give(
+  private int give(
       List<Work> byUrgency,
       int minutes,
       LocalDate date,
@@ -311,9 +322,9 @@ final class DayPlanner {
   }
 
   /** Whether it must come up: not played for some days, or two ways of it are being tried. */
-  private static boolean mustComeUp(Work work, LocalDate date) {
+  private boolean mustComeUp(Work work, LocalDate date) {
     boolean isTried = work.item().trial().isPresent();
-    int most = isTried ? 1 : Model.count("day.contact-every-days");
+    int most = isTried ? 1 : contactDays;
     return work.daysSinceContact(date) >= most;
   }
 

@@ -124,7 +124,7 @@ final class OpenCard extends VBox {
     logLine.visibleProperty().bind(buttons.visibleProperty());
     logLine.managedProperty().bind(logLine.visibleProperty());
     getChildren()
-        .addAll(head, score, speed, buttons, kinds, care, gate, keeping(), inWords(), others());
+        .addAll(head, score, speed, buttons, kinds, care, gate, keeping(), others(), inWords());
     patience.setOnFinished(e -> gate.setText("Still being written to the book; it is not lost."));
     Parts.whileShown(this, desk.passes().onItsWayProperty(), this::showOnItsWay);
   }

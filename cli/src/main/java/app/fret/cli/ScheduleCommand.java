@@ -17,6 +17,7 @@ import app.fret.practice.programme.ProgrammeDays;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.LoggedPass;
 import app.fret.practice.schedule.PutBack;
+import app.fret.practice.schedule.Round;
 import app.fret.practice.schedule.Schedule;
 import app.fret.reading.Material;
 import app.fret.score.BeatUnit;
@@ -95,7 +96,7 @@ final class ScheduleCommand implements Command {
     for (Made made : made(programme, file)) {
       made.throwFailure();
       List<PutBack> back = programme.putBack().getOrDefault(made.id(), List.of());
-      items.add(made.item().orElseThrow().withPutBack(back));
+      items.add(made.item().orElseThrow().withPutBack(back).inRounds(programme.rounds(), today));
       made.study().ifPresent(s -> studies.put(made.id(), s));
       skipped.addAll(made.skipped());
     }
@@ -125,6 +126,18 @@ final class ScheduleCommand implements Command {
 
   /** Nobody plans day by day for longer. */
   private static void requireNear(Programme programme, LocalDate today) {
+    for (Round round : programme.rounds()) {
+      if (round.date().isAfter(today.plusYears(MOST_YEARS))) {
+        throw new IllegalArgumentException(
+            "round "
+                + PlainWords.quoted(round.name())
+                + ": "
+                + round.date()
+                + " is more than "
+                + MOST_YEARS
+                + " years after --today; give a nearer day");
+      }
+    }
     for (Programme.Entry entry : programme.items()) {
       Optional<LocalDate> due = entry.due();
       if (due.isPresent() && due.get().isAfter(today.plusYears(MOST_YEARS))) {
@@ -191,19 +204,20 @@ final class ScheduleCommand implements Command {
   private static Made other(Programme.Entry entry) {
     Item item =
         new Item(
-            entry.id(),
-            entry.title(),
-            entry.kind(),
-            new Tempo(BeatUnit.QUARTER, entry.perMinute().orElse(60)),
-            entry.clean().orElse(60),
-            Gate.USUAL,
-            entry.due(),
-            0,
-            0,
-            "",
-            entry.minutes().orElseThrow(),
-            List.of(),
-            Optional.empty());
+                entry.id(),
+                entry.title(),
+                entry.kind(),
+                new Tempo(BeatUnit.QUARTER, entry.perMinute().orElse(60)),
+                entry.clean().orElse(60),
+                Gate.USUAL,
+                entry.due(),
+                0,
+                0,
+                "",
+                entry.minutes().orElseThrow(),
+                List.of(),
+                Optional.empty())
+            .withNotes(entry.notes());
     return new Made(entry.id(), Optional.of(item), Optional.empty(), List.of(), Optional.empty());
   }
 
@@ -215,7 +229,8 @@ final class ScheduleCommand implements Command {
       List<String> skipped =
           opened.skipped().stream().map(s -> "fret: " + entry.id() + ": " + s).toList();
       Study study = plan.study(opened, step -> {});
-      Item item = ProgrammeItem.of(entry.id(), entry.title(), study, entry.due());
+      Item item =
+          ProgrammeItem.of(entry.id(), entry.title(), study, entry.due()).withNotes(entry.notes());
       return new Made(entry.id(), Optional.of(item), Optional.of(study), skipped, Optional.empty());
     } catch (IllegalArgumentException e) {
       throw new IllegalArgumentException("item " + entry.id() + ": " + e.getMessage(), e);

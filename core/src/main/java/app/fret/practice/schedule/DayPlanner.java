@@ -14,6 +14,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Makes the cards of a day: warm-up, run-throughs where they are due, visits of at most ten minutes
@@ -25,7 +26,11 @@ import java.util.stream.Collectors;
 final class DayPlanner {
   private static final double SECONDS_A_MINUTE = 60;
 
-  private final Learner learner;
+  private final Learner usual;
+
+  /** How the player practises on the day that is being planned. */
+  private Learner learner;
+
   private final List<Work> passages;
   private final List<Work> others;
   private final Kinships kin;
@@ -36,10 +41,14 @@ final class DayPlanner {
   /** After how many days a passage must come up again; see {@link #contactDays}. */
   private int contactDays = 1;
 
+  /** What has cards of a teacher on the day that is being planned, and no others. */
+  private final Set<Item> setByTeacher = new HashSet<>();
+
   /** Whether visits of the day were left out, since nothing was left to come between them. */
   private boolean isCut;
 
   DayPlanner(Learner learner, List<Work> works, Kinships kin, long seed) {
+    this.usual = learner;
     this.learner = learner;
     this.kin = kin;
     this.covered = new Covered(kin);
@@ -53,21 +62,37 @@ final class DayPlanner {
     if (learner.isOff(date)) {
       return new Day(date, true, List.of(), Optional.empty());
     }
+    learner = usual.on(date);
     int playing = (int) Math.round(learner.playingMinutes() * Taper.share(passages, date));
     contactDays = contactDays(date, playing);
-    List<Card> mocks = new ArrayList<>(slowPasses(date));
-    mocks.addAll(mocks(date, playing));
-    int left = Math.max(0, playing - mocks.stream().mapToInt(Card::minutes).sum());
+    List<Card> first = first(date, playing);
+    int left = Math.max(0, playing - first.stream().mapToInt(Card::minutes).sum());
     Map<Work, Integer> minutes = new LinkedHashMap<>();
-    left -= allotOthers(date, left, minutes);
-    allot(date, left, minutes, mocks);
-    List<Card> played = new ArrayList<>(mocks);
+    left -= allotOthers(date, left, minutes, first);
+    allot(date, left, minutes, first);
+    List<Card> played = new ArrayList<>(first);
     isCut = false;
-    played.addAll(visits(date, minutes, mocks));
+    played.addAll(visits(date, minutes, first));
     List<Card> cards = withWarmUp(new Breaks(learner).between(played));
     Optional<String> spare = Spare.words(learner, passages, date, cards, isCut);
     note(date, played);
     return new Day(date, false, cards, spare);
+  }
+
+  /**
+   * What comes before all else: passes that must be cold, then what a teacher set, which is all
+   * that its items have on the day.
+   */
+  private List<Card> first(LocalDate date, int playing) {
+    List<Card> first = new ArrayList<>(slowPasses(date));
+    first.addAll(mocks(date, playing));
+    List<Work> all = Stream.concat(passages.stream(), others.stream()).toList();
+    List<Card> fixed = FixedCards.of(learner, all, date, first.isEmpty() ? 1 : 2);
+    setByTeacher.clear();
+    fixed.forEach(card -> setByTeacher.add(card.item().orElseThrow()));
+    setByTeacher.stream().filter(i -> !i.isPassage()).forEach(i -> lastTurn.put(i, date));
+    first.addAll(fixed);
+    return first;
   }
 
   /** Every day where each passage can have minutes enough that a visit is worth it, else rarer. */
@@ -183,8 +208,9 @@ final class DayPlanner {
   }
 
   private static String daysTo(Work work, LocalDate date) {
-    long days = ChronoUnit.DAYS.between(date, work.item().due().orElseThrow());
-    return days + (days == 1 ? " day to the date" : " days to the date");
+    LocalDate due = work.due(date).orElseThrow();
+    long days = ChronoUnit.DAYS.between(date, due);
+    return days + (days == 1 ? " day to " : " days to ") + work.item().dueName(due);
   }
 
   /** A number drawn for an item on a day. Source: the finaliser of SplitMix64, Steele 2014. */
@@ -199,7 +225,7 @@ final class DayPlanner {
    * Scales, studies and listening take turns in a quarter of the time; all of it without passages.
    * One that asks for more than there is has what there is.
    */
-  private int allotOthers(LocalDate date, int minutes, Map<Work, Integer> into) {
+  private int allotOthers(LocalDate date, int minutes, Map<Work, Integer> into, List<Card> first) {
     boolean isTheDay = passages.stream().anyMatch(w -> Taper.isTheDay(w, date));
     boolean isAlone = passages.stream().allMatch(w -> w.isOver(date));
     int share = isAlone ? minutes : isTheDay ? 0 : minutes / 4;
@@ -212,7 +238,7 @@ final class DayPlanner {
       int wanted = work.item().minutes();
       int given = Math.min(wanted, share - used);
       boolean isWorthIt = given == wanted || given >= Model.count("day.card-from-minutes");
-      if (!work.isOver(date) && given > 0 && isWorthIt) {
+      if (!work.isOver(date) && given > 0 && isWorthIt && !isAmong(first, work)) {
         used += given;
         into.put(work, given);
         lastTurn.put(work.item(), date);
@@ -221,16 +247,17 @@ final class DayPlanner {
     return used;
   }
 
-  private void allot(LocalDate date, int minutes, Map<Work, Integer> into, List<Card> mocks) {
+  private void allot(LocalDate date, int minutes, Map<Work, Integer> into, List<Card> first) {
     List<Work> playable =
         passages.stream()
             .filter(w -> !w.isOver(date) && !Taper.isTheDay(w, date))
             .filter(w -> !w.sparing().isOff(date))
             .toList();
-    List<Work> climbing = playable.stream().filter(w -> !w.isReady()).toList();
+    List<Work> climbing =
+        playable.stream().filter(w -> !w.isReady() && !setByTeacher.contains(w.item())).toList();
     List<Work> ready =
         playable.stream()
-            .filter(w -> w.isReady() && !isMock(w, mocks) && !Taper.holds(w, date))
+            .filter(w -> w.isReady() && !isAmong(first, w) && !Taper.holds(w, date))
             .sorted(
                 Comparator.comparingDouble((Work w) -> w.standing().coldShare())
                     .thenComparing(w -> w.lastSpare().orElse(LocalDate.MIN))
@@ -252,8 +279,8 @@ final class DayPlanner {
     into.replaceAll((work, m) -> work.sparing().isHalved(date) ? Math.max(1, m / 2) : m);
   }
 
-  private static boolean isMock(Work work, List<Card> mocks) {
-    return mocks.stream().anyMatch(c -> c.item().filter(work.item()::equals).isPresent());
+  private static boolean isAmong(List<Card> cards, Work work) {
+    return cards.stream().anyMatch(c -> c.item().filter(work.item()::equals).isPresent());
   }
 
   /** What is not ready in its last days has what minutes there are first, no more than is left. */
@@ -353,10 +380,10 @@ final class DayPlanner {
     }
   }
 
-  private List<Card> visits(LocalDate date, Map<Work, Integer> minutes, List<Card> mocks) {
+  private List<Card> visits(LocalDate date, Map<Work, Integer> minutes, List<Card> first) {
     List<Card> cards = new ArrayList<>();
-    Optional<Item> last = mocks.isEmpty() ? Optional.empty() : mocks.get(mocks.size() - 1).item();
-    int number = mocks.isEmpty() ? 0 : 1;
+    Optional<Item> last = first.isEmpty() ? Optional.empty() : first.get(first.size() - 1).item();
+    int number = first.stream().mapToInt(Card::visit).max().orElse(0);
     VisitOrder order = new VisitOrder(minutes);
     while (!order.isEmpty()) {
       Optional<VisitOrder.Next> next = order.next(last);
@@ -367,7 +394,7 @@ final class DayPlanner {
       number++;
       Work work = next.get().work();
       boolean isFirst = next.get().isFirst();
-      boolean isCold = isFirst && !isMock(work, mocks);
+      boolean isCold = isFirst && !isAmong(first, work);
       Visit planned = new Visit(work, date, number, next.get().minutes(), isFirst, isCold, learner);
       List<Card> visit =
           planned.cards().stream().flatMap(c -> work.sparing().ease(c, date).stream()).toList();

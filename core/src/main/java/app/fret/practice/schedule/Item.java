@@ -7,6 +7,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Something on a player's programme.
@@ -25,7 +26,7 @@ import java.util.Optional;
  * @param minutes minutes it takes when it comes up; of all but passages
  * @param spots its hard places, hardest first
  * @param trial two ways that are being tried, if any are
- * @param putBack what hurt twice and was put back by the player
+ * @param agreed what was agreed on of it
  */
 public record Item(
     String id,
@@ -41,8 +42,8 @@ public record Item(
     int minutes,
     List<Spot> spots,
     Optional<Tried> trial,
-    List<PutBack> putBack) {
-  /** One of which nothing had to be put back. */
+    Agreed agreed) {
+  /** One of which nothing was agreed on. */
   public Item(
       String id,
       String title,
@@ -71,8 +72,11 @@ public record Item(
         minutes,
         spots,
         trial,
-        List.of());
+        Agreed.NOTHING);
   }
+
+  /** What a date is called that is of no round. */
+  public static final String THE_DATE = "the date";
 
   /** What an item is. */
   public enum Kind {
@@ -94,7 +98,6 @@ public record Item(
 
   public Item {
     spots = List.copyOf(spots);
-    putBack = List.copyOf(putBack);
     boolean isPassage = kind == Kind.PASSAGE;
     if (isPassage && passSeconds <= 0 || !isPassage && minutes < 1) {
       throw new IllegalArgumentException(
@@ -104,6 +107,55 @@ public record Item(
 
   /** The same after the player put something back. */
   public Item withPutBack(List<PutBack> back) {
+    return with(due, agreed.withPutBack(back));
+  }
+
+  /** The same with what a teacher or a jury said of it. */
+  public Item withNotes(List<String> notes) {
+    return with(due, agreed.withNotes(notes));
+  }
+
+  /**
+   * The same where it is asked in rounds: its date is the next of its own and theirs.
+   *
+   * @param all all rounds of the programme
+   * @param today the first day that is planned
+   */
+  public Item inRounds(List<Round> all, LocalDate today) {
+    List<Round> own =
+        all.stream()
+            .filter(r -> r.items().contains(id))
+            .sorted(Comparator.comparing(Round::date))
+            .toList();
+    Item asked = with(due, agreed.withRounds(own));
+    return own.isEmpty() ? this : asked.with(asked.dueFrom(today), asked.agreed);
+  }
+
+  /** All its dates, its own and those of its rounds, earliest first. */
+  public List<LocalDate> dates() {
+    return Stream.concat(due.stream(), agreed.rounds().stream().map(Round::date))
+        .distinct()
+        .sorted()
+        .toList();
+  }
+
+  /** The next date of it from a day on, of its own or of a round; the last when all are over. */
+  Optional<LocalDate> dueFrom(LocalDate day) {
+    List<LocalDate> dates = dates();
+    Optional<LocalDate> next = dates.stream().filter(d -> !d.isBefore(day)).findFirst();
+    return next.isPresent() || dates.isEmpty() ? next : Optional.of(dates.get(dates.size() - 1));
+  }
+
+  /** What a date of it is called: the round, or the date. */
+  public String dueName(LocalDate date) {
+    return agreed.rounds().stream()
+        .filter(r -> r.date().equals(date))
+        .map(Round::name)
+        .findFirst()
+        .orElse(THE_DATE);
+  }
+
+  private Item with(Optional<LocalDate> newDue, Agreed newAgreed) {
     return new Item(
         id,
         title,
@@ -111,14 +163,14 @@ public record Item(
         target,
         cleanPerMinute,
         gate,
-        due,
+        newDue,
         passSeconds,
         chunkSeconds,
         chunkWords,
         minutes,
         spots,
         trial,
-        back);
+        newAgreed);
   }
 
   /** Whether it has music, a ladder and a readiness. */

@@ -3,6 +3,9 @@ package app.fret.practice.schedule;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /**
@@ -12,9 +15,16 @@ import java.util.Set;
  * @param daysOff days of the week without practice
  * @param rhythmDaysPerWeek on how many days a week a passage has a rhythm set, 1 to 3
  * @param stance what to do when not all can be ready
+ * @param minutesByWeekday minutes of the days of the week that have others than usual
+ * @param week what a teacher set for the days of the week, in order
  */
 public record Learner(
-    int minutesPerDay, Set<DayOfWeek> daysOff, int rhythmDaysPerWeek, Stance stance) {
+    int minutesPerDay,
+    Set<DayOfWeek> daysOff,
+    int rhythmDaysPerWeek,
+    Stance stance,
+    Map<DayOfWeek, Integer> minutesByWeekday,
+    List<FixedCard> week) {
   /** What to do when not all can be ready. */
   public enum Stance {
     /** The weakest is kept as high as can be. */
@@ -39,9 +49,10 @@ public record Learner(
 
   public Learner {
     daysOff = Set.copyOf(daysOff);
-    if (minutesPerDay < 1 || minutesPerDay > MOST_MINUTES) {
-      throw new IllegalArgumentException("minutes a day are 1 to " + MOST_MINUTES);
-    }
+    minutesByWeekday = Map.copyOf(minutesByWeekday);
+    week = List.copyOf(week);
+    requireMinutes(minutesPerDay);
+    minutesByWeekday.values().forEach(Learner::requireMinutes);
     if (rhythmDaysPerWeek < 1 || rhythmDaysPerWeek > MOST_RHYTHM_DAYS) {
       throw new IllegalArgumentException("rhythm days a week are 1 to 3");
     }
@@ -50,24 +61,72 @@ public record Learner(
     }
   }
 
-  /** The same with other minutes a day. */
+  /** One whose days have the same minutes and are free. */
+  public Learner(int minutesPerDay, Set<DayOfWeek> daysOff, int rhythmDaysPerWeek, Stance stance) {
+    this(minutesPerDay, daysOff, rhythmDaysPerWeek, stance, Map.of(), List.of());
+  }
+
+  private static void requireMinutes(int minutes) {
+    if (minutes < 1 || minutes > MOST_MINUTES) {
+      throw new IllegalArgumentException("minutes a day are 1 to " + MOST_MINUTES);
+    }
+  }
+
+  /** The same with other minutes a day; days of the week that have their own keep them. */
   public Learner withMinutes(int minutes) {
-    return new Learner(minutes, daysOff, rhythmDaysPerWeek, stance);
+    return new Learner(minutes, daysOff, rhythmDaysPerWeek, stance, minutesByWeekday, week);
+  }
+
+  /** The same with other minutes on days of the week. */
+  public Learner withMinutesByWeekday(Map<DayOfWeek, Integer> minutes) {
+    return new Learner(minutesPerDay, daysOff, rhythmDaysPerWeek, stance, minutes, week);
+  }
+
+  /** The same with another week set by a teacher. */
+  public Learner withWeek(List<FixedCard> cards) {
+    return new Learner(minutesPerDay, daysOff, rhythmDaysPerWeek, stance, minutesByWeekday, cards);
   }
 
   /** The same with other days off. */
   public Learner withDaysOff(Set<DayOfWeek> days) {
-    return new Learner(minutesPerDay, days, rhythmDaysPerWeek, stance);
+    return new Learner(minutesPerDay, days, rhythmDaysPerWeek, stance, minutesByWeekday, week);
   }
 
   /** The same with another number of rhythm days a week, 1 to 3. */
   public Learner withRhythmDays(int days) {
-    return new Learner(minutesPerDay, daysOff, days, stance);
+    return new Learner(minutesPerDay, daysOff, days, stance, minutesByWeekday, week);
   }
 
   /** The same with another stance. */
   public Learner with(Stance newStance) {
-    return new Learner(minutesPerDay, daysOff, rhythmDaysPerWeek, newStance);
+    return new Learner(
+        minutesPerDay, daysOff, rhythmDaysPerWeek, newStance, minutesByWeekday, week);
+  }
+
+  /** The same as on one day: with its minutes, at least those that a teacher set for it. */
+  Learner on(LocalDate day) {
+    int usual = minutesByWeekday.getOrDefault(day.getDayOfWeek(), minutesPerDay);
+    Learner today = withMinutes(usual);
+    int fixed =
+        week.stream()
+            .filter(c -> c.weekday() == day.getDayOfWeek())
+            .mapToInt(FixedCard::minutes)
+            .sum();
+    while (today.playingMinutes() < fixed && today.minutesPerDay < MOST_MINUTES) {
+      today = today.withMinutes(today.minutesPerDay + 1);
+    }
+    return today;
+  }
+
+  /** The same with the mean of the minutes of its days, for what is reckoned over weeks. */
+  Learner typical() {
+    double mean =
+        Arrays.stream(DayOfWeek.values())
+            .filter(d -> !daysOff.contains(d))
+            .mapToInt(d -> minutesByWeekday.getOrDefault(d, minutesPerDay))
+            .average()
+            .orElse(minutesPerDay);
+    return withMinutes((int) Math.round(mean));
   }
 
   boolean isOff(LocalDate day) {

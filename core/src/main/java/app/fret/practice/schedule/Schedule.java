@@ -69,7 +69,7 @@ public record Schedule(List<Day> days, List<ItemOutlook> items, List<Offer> offe
     }
     List<List<Standing>> past = new ArrayList<>();
     standings.forEach(s -> past.add(lately(s, items, kin, log, today)));
-    Outlook outlook = new Outlook(learner, past, today);
+    Outlook outlook = new Outlook(learner.typical(), past, today);
     return new Schedule(planned, outlook.items(), outlook.offers());
   }
 

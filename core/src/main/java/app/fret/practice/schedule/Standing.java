@@ -115,7 +115,7 @@ public final class Standing {
             .filter(h -> h.isOwn() || h.opens())
             .map(h -> h.isOwn() ? h.pass() : h.pass().withoutSpot())
             .toList();
-    return Sparing.of(own, item.putBack(), today);
+    return Sparing.of(own, item.agreed().putBack(), today);
   }
 
   private Climb take(LocalDate day, List<Heard> passes, Climb before) {

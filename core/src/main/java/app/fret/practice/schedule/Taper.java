@@ -13,7 +13,7 @@ final class Taper {
 
   /** Days to the date of a passage; a large number where it has none. */
   private static long daysTo(Work work, LocalDate day) {
-    return work.item().due().map(due -> ChronoUnit.DAYS.between(day, due)).orElse(Long.MAX_VALUE);
+    return work.due(day).map(due -> ChronoUnit.DAYS.between(day, due)).orElse(Long.MAX_VALUE);
   }
 
   /** Whether a passage is in its last days, its date not with them. */

@@ -127,8 +127,13 @@ final class Work {
     return inReach ? item().target().perMinute() : rungPerMinute(0);
   }
 
+  /** The next of its dates from a day on; the last when all are over. */
+  Optional<LocalDate> due(LocalDate day) {
+    return item().dueFrom(day);
+  }
+
   boolean isOver(LocalDate day) {
-    return item().due().filter(day::isAfter).isPresent();
+    return due(day).filter(day::isAfter).isPresent();
   }
 
   /** Whether it is run through in a mock audition on a day. */
@@ -137,7 +142,7 @@ final class Work {
       return false;
     }
     long behind = ChronoUnit.DAYS.between(readyBy.orElseThrow(), day);
-    long ahead = ChronoUnit.DAYS.between(day, item().due().orElseThrow());
+    long ahead = ChronoUnit.DAYS.between(day, due(day).orElseThrow());
     return behind % Model.count("day.mock-every-days") == 0
         || ahead < Model.count("day.mock-daily-last-days");
   }
@@ -154,7 +159,7 @@ final class Work {
     if (item().due().isEmpty()) {
       return Model.count("ready.lead-from-days");
     }
-    LocalDate until = isInUpkeep(day) ? item().due().get() : readyBy.orElseThrow();
+    LocalDate until = isInUpkeep(day) ? due(day).get() : readyBy.orElseThrow();
     return Math.max(1, learner.practiceDays(day, until));
   }
 

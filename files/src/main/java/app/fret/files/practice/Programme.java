@@ -5,6 +5,7 @@ import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.Learner;
 import app.fret.practice.schedule.Miss;
 import app.fret.practice.schedule.PutBack;
+import app.fret.practice.schedule.Round;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -20,17 +21,20 @@ import java.util.OptionalInt;
  * @param items what, in the order of the file
  * @param log what was played, oldest first
  * @param putBack by item: what hurt twice within a week and was put back by the player
+ * @param rounds rounds with lists and dates of their own
  */
 public record Programme(
     String playerName,
     Learner learner,
     List<Entry> items,
     List<Pass> log,
-    Map<String, List<PutBack>> putBack) {
+    Map<String, List<PutBack>> putBack,
+    List<Round> rounds) {
   public Programme {
     items = List.copyOf(items);
     log = List.copyOf(log);
     putBack = Map.copyOf(putBack);
+    rounds = List.copyOf(rounds);
   }
 
   /**
@@ -52,6 +56,7 @@ public record Programme(
    * @param due day it is for
    * @param occasion what it is for
    * @param minutes how long it takes; of all but passages
+   * @param notes what a teacher or a jury said of it, oldest first
    */
   public record Entry(
       String id,
@@ -69,7 +74,12 @@ public record Programme(
       OptionalDouble clean,
       Optional<LocalDate> due,
       Optional<String> occasion,
-      OptionalInt minutes) {}
+      OptionalInt minutes,
+      List<String> notes) {
+    public Entry {
+      notes = List.copyOf(notes);
+    }
+  }
 
   /**
    * One pass.

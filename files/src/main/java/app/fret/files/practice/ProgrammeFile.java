@@ -70,7 +70,7 @@ public final class ProgrammeFile {
     }
   }
 
-  private ProgrammeRejectedException fault(String words) {
+  ProgrammeRejectedException fault(String words) {
     return new ProgrammeRejectedException(name, words);
   }
 
@@ -84,11 +84,13 @@ public final class ProgrammeFile {
       throw fault("version " + root.path("version").asText() + "; this Fret reads version 1");
     }
     JsonNode player = root.path("player");
+    Optional<String> instrument =
+        Optional.ofNullable(player.path("instruments").get(0)).map(JsonNode::asText);
     List<Programme.Entry> items = new ArrayList<>();
     Set<String> ids = new HashSet<>();
     for (JsonNode item : root.path("items")) {
       String where = "items[" + items.size() + "]";
-      Programme.Entry entry = entry(item, where);
+      Programme.Entry entry = entry(item, where, instrument);
       if (!ids.add(entry.id())) {
         throw fault(where + ": the id '" + PlainWords.quoted(entry.id()) + "' is taken already");
       }
@@ -102,8 +104,14 @@ public final class ProgrammeFile {
       log.add(pass(pass, "log[" + log.size() + "]", ids));
     }
     log.sort((one, other) -> one.date().compareTo(other.date()));
+    ProgrammeTerms terms = new ProgrammeTerms(this, root, ids);
     return new Programme(
-        player.path("name").asText(""), learner(player), items, log, putBack(root, ids));
+        player.path("name").asText(""),
+        terms.with(learner(player)),
+        items,
+        log,
+        putBack(root, ids),
+        terms.rounds());
   }
 
   private Map<String, List<PutBack>> putBack(JsonNode root, Set<String> ids)
@@ -120,8 +128,7 @@ public final class ProgrammeFile {
     return all;
   }
 
-  private String item(JsonNode node, String where, Set<String> ids)
-      throws ProgrammeRejectedException {
+  String item(JsonNode node, String where, Set<String> ids) throws ProgrammeRejectedException {
     String item = text(node, "item").orElseThrow(() -> fault(where + ": item is missing"));
     if (!ids.contains(item)) {
       throw fault(where + ": no item has the id '" + PlainWords.quoted(item) + "'");
@@ -161,7 +168,13 @@ public final class ProgrammeFile {
     }
   }
 
-  private Programme.Entry entry(JsonNode item, String where) throws ProgrammeRejectedException {
+  /**
+   * One item.
+   *
+   * @param usual the player's first instrument, on which it is played unless it says another
+   */
+  private Programme.Entry entry(JsonNode item, String where, Optional<String> usual)
+      throws ProgrammeRejectedException {
     String id = text(item, "id").orElseThrow(() -> fault(where + ": id is missing"));
     String kindName = text(item, "kind").orElse("passage");
     Item.Kind kind;
@@ -190,7 +203,7 @@ public final class ProgrammeFile {
         text(item, "file"),
         text(item, "part"),
         text(item, "bars"),
-        text(item, "instrument"),
+        text(item, "instrument").or(() -> usual),
         text(item, "hand"),
         text(item, "setup"),
         text(item, "profile"),
@@ -199,7 +212,16 @@ public final class ProgrammeFile {
         tempo(item, "clean", where),
         date(item, "due", where),
         text(item, "occasion"),
-        minutes);
+        minutes,
+        notes(item));
+  }
+
+  /** One note or several. */
+  private static List<String> notes(JsonNode item) {
+    List<String> notes = new ArrayList<>();
+    text(item, "notes").ifPresent(notes::add);
+    item.path("notes").forEach(note -> notes.add(note.asText()));
+    return notes.stream().filter(n -> !n.isBlank()).toList();
   }
 
   private Programme.Pass pass(JsonNode pass, String where, Set<String> ids)
@@ -247,18 +269,18 @@ public final class ProgrammeFile {
             () -> fault(where + ": miss '" + PlainWords.quoted(id) + "' is none Fret knows"));
   }
 
-  private static Optional<String> text(JsonNode node, String field) {
+  static Optional<String> text(JsonNode node, String field) {
     JsonNode value = node.path(field);
     boolean has = value.isTextual() || value.isNumber();
     return has && !value.asText().isBlank() ? Optional.of(value.asText()) : Optional.empty();
   }
 
-  private static OptionalInt whole(JsonNode node, String field) {
+  static OptionalInt whole(JsonNode node, String field) {
     JsonNode value = node.path(field);
     return value.isNumber() ? OptionalInt.of(value.asInt()) : OptionalInt.empty();
   }
 
-  private OptionalDouble tempo(JsonNode node, String field, String where)
+  OptionalDouble tempo(JsonNode node, String field, String where)
       throws ProgrammeRejectedException {
     JsonNode value = node.path(field);
     if (value.isMissingNode() || value.isNull()) {
@@ -270,7 +292,7 @@ public final class ProgrammeFile {
     return OptionalDouble.of(value.asDouble());
   }
 
-  private Optional<LocalDate> date(JsonNode node, String field, String where)
+  Optional<LocalDate> date(JsonNode node, String field, String where)
       throws ProgrammeRejectedException {
     Optional<String> text = text(node, field);
     if (text.isEmpty()) {

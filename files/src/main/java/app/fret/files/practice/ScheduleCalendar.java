@@ -1,8 +1,10 @@
 package app.fret.files.practice;
 
+import app.fret.practice.schedule.Blocks;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardWords;
 import app.fret.practice.schedule.Day;
+import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.ItemOutlook;
 import app.fret.practice.schedule.Schedule;
 import java.io.ByteArrayOutputStream;
@@ -14,7 +16,6 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import net.fortuna.ical4j.data.CalendarOutputter;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
@@ -51,17 +52,12 @@ public final class ScheduleCalendar {
       }
     }
     for (ItemOutlook item : schedule.items()) {
-      item.item()
-          .due()
-          .ifPresent(
-              due ->
-                  calendar.add(
-                      event(
-                          due,
-                          item.item().title(),
-                          "The day it is for.",
-                          stamp,
-                          "due " + item.item().id())));
+      for (LocalDate due : item.item().dates()) {
+        String name = item.item().dueName(due);
+        String words =
+            name.equals(Item.THE_DATE) ? "The day it is for." : "It is asked: " + name + ".";
+        calendar.add(event(due, item.item().title(), words, stamp, "due " + item.item().id()));
+      }
     }
     // The library closes what it writes to.
     ByteArrayOutputStream whole = new ByteArrayOutputStream();
@@ -81,8 +77,11 @@ public final class ScheduleCalendar {
   }
 
   private static String words(Day day) {
-    return Stream.concat(day.cards().stream().map(ScheduleCalendar::words), day.spare().stream())
-        .collect(Collectors.joining("\n"));
+    String cards =
+        Blocks.of(day.cards()).stream()
+            .map(b -> b.stream().map(ScheduleCalendar::words).collect(Collectors.joining("\n")))
+            .collect(Collectors.joining("\n" + Blocks.restWords() + "\n"));
+    return cards + day.spare().map(w -> "\n" + w).orElse("");
   }
 
   private static String words(Card card) {

@@ -1,6 +1,7 @@
 package app.fret.files.practice;
 
 import app.fret.files.plan.PlanJson;
+import app.fret.practice.schedule.Blocks;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardWords;
 import app.fret.practice.schedule.Day;
@@ -12,6 +13,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 
 /** The days ahead as one JSON object, format {@code fret-schedule}, version 1. */
@@ -43,7 +45,12 @@ public final class ScheduleJson {
     node.put("minutes", day.minutes());
     node.put("off", day.isOff());
     ArrayNode cards = node.putArray("cards");
-    day.cards().forEach(c -> add(cards.addObject(), c));
+    List<Integer> blocks = Blocks.numbers(day.cards());
+    for (int i = 0; i < blocks.size(); i++) {
+      ObjectNode card = cards.addObject();
+      add(card, day.cards().get(i));
+      card.put("block", blocks.get(i));
+    }
     node.put("spare", day.spare().orElse(null));
   }
 
@@ -81,6 +88,9 @@ public final class ScheduleJson {
     node.put("why", item.why().map(ItemOutlook.Why::id).orElse(null));
     node.put("warning", item.warning().orElse(null));
     node.put("care", item.care().orElse(null));
+    node.put("due", text(item.item().due()));
+    ArrayNode notes = node.putArray("notes");
+    item.item().agreed().notes().forEach(notes::add);
   }
 
   private static String text(Optional<LocalDate> date) {

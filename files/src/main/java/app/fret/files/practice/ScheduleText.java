@@ -1,5 +1,6 @@
 package app.fret.files.practice;
 
+import app.fret.practice.schedule.Blocks;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardWords;
 import app.fret.practice.schedule.Day;
@@ -8,6 +9,7 @@ import app.fret.practice.schedule.ItemOutlook;
 import app.fret.practice.schedule.Offer;
 import app.fret.practice.schedule.Schedule;
 import java.time.format.DateTimeFormatter;
+import java.util.List;
 import java.util.Locale;
 
 /** The days ahead as text to read at the stand. */
@@ -31,7 +33,13 @@ public final class ScheduleText {
     for (Day day : schedule.days()) {
       text.append('\n').append(DAY.format(day.date()));
       text.append(day.isOff() ? ": no practice" : ", " + day.minutes() + " minutes").append('\n');
-      day.cards().forEach(c -> text.append(line(c)).append('\n'));
+      List<List<Card>> blocks = Blocks.of(day.cards());
+      for (List<Card> block : blocks) {
+        block.forEach(c -> text.append(line(c)).append('\n'));
+        if (block != blocks.get(blocks.size() - 1)) {
+          text.append("  ").append(Blocks.restWords()).append('\n');
+        }
+      }
       day.spare().ifPresent(w -> text.append("  ").append(w).append('\n'));
     }
     return text.toString();
@@ -57,6 +65,7 @@ public final class ScheduleText {
                     .append(f.mayBeNever() ? " or not at all" : "")
                     .append(f.isProvisional() ? " (provisional)" : ""));
     item.warning().ifPresent(w -> line.append(". ").append(w));
+    item.item().agreed().notes().forEach(n -> line.append(". Note: ").append(n));
     item.care().ifPresent(c -> line.append(item.warning().isPresent() ? " " : ". ").append(c));
     return line.toString();
   }

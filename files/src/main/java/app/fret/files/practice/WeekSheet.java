@@ -7,6 +7,7 @@ import app.fret.engraving.Paper;
 import app.fret.engraving.PartPages;
 import app.fret.practice.Climb;
 import app.fret.practice.drill.DrillKind;
+import app.fret.practice.schedule.Blocks;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.CardWords;
@@ -80,6 +81,7 @@ public final class WeekSheet {
     for (Day day : week()) {
       lay(day);
     }
+    layNotes();
     layRungs();
     layDrills();
     pages.gap();
@@ -95,11 +97,34 @@ public final class WeekSheet {
         DAY.format(day.date())
             + (day.isOff() ? ", no practice" : ", " + day.minutes() + " minutes"),
         LARGE_MM);
-    for (Card card : day.cards()) {
-      pages.tick(CardWords.line(card), card.minutes() + " min", TEXT_MM, TICK_MM);
-      pages.indented(CardWords.why(card), SMALL_MM);
+    List<List<Card>> blocks = Blocks.of(day.cards());
+    for (List<Card> block : blocks) {
+      for (Card card : block) {
+        pages.tick(CardWords.line(card), card.minutes() + " min", TEXT_MM, TICK_MM);
+        pages.indented(CardWords.why(card), SMALL_MM);
+      }
+      if (block != blocks.get(blocks.size() - 1)) {
+        pages.text(Blocks.restWords(), TEXT_MM);
+      }
     }
     day.spare().ifPresent(w -> pages.text(w, SMALL_MM));
+  }
+
+  /** What teachers and juries said of the passages. */
+  private void layNotes() {
+    List<Item> noted =
+        schedule.items().stream()
+            .map(ItemOutlook::item)
+            .filter(i -> !i.agreed().notes().isEmpty())
+            .toList();
+    if (noted.isEmpty()) {
+      return;
+    }
+    pages.gap();
+    pages.heading("Notes", LARGE_MM);
+    for (Item item : noted) {
+      item.agreed().notes().forEach(n -> pages.indented(item.title() + ": " + n, TEXT_MM));
+    }
   }
 
   /** The rungs from the one that is worked on, each with a box for every clean pass it needs. */

@@ -49,6 +49,8 @@ public final class Book implements AutoCloseable {
   private final KeptWays keptWays;
   private final OtherItems otherItems;
   private final PutBacks putBacks;
+  private final Rounds rounds;
+  private final PassageNotes notes;
   private final Draft draft;
   private final LastPlans lastPlans;
 
@@ -65,6 +67,8 @@ public final class Book implements AutoCloseable {
     this.keptWays = new KeptWays(handle);
     this.otherItems = new OtherItems(handle);
     this.putBacks = new PutBacks(handle);
+    this.rounds = new Rounds(handle);
+    this.notes = new PassageNotes(handle);
     this.draft = new Draft(handle);
     this.lastPlans = new LastPlans(handle);
   }
@@ -309,17 +313,17 @@ public final class Book implements AutoCloseable {
 
   /** How a player practises. */
   public Practised learner(long playerId) {
-    return read(() -> days.learner(playerId));
+    return read(() -> days.learner(players.person(playerId)));
   }
 
   /** Keeps how a player practises. */
   public void keepLearner(long playerId, Learner learner) {
-    change(() -> days.keep(playerId, learner));
+    change(() -> days.keep(players.person(playerId), learner));
   }
 
   /** Names of the cards of a day that a player ticked off. */
   public Set<String> cardsDone(long playerId, LocalDate day) {
-    return read(() -> days.done(playerId, day));
+    return read(() -> days.done(players.person(playerId), day));
   }
 
   /**
@@ -328,7 +332,24 @@ public final class Book implements AutoCloseable {
    * @param card its name among the cards of its day
    */
   public void tickCard(long playerId, LocalDate day, String card, boolean done) {
-    change(() -> days.tick(playerId, day, card, done));
+    change(() -> days.tick(players.person(playerId), day, card, done));
+  }
+
+  /** What was agreed on with others: rounds, drawn lists, notes. */
+  public Agreements agreements() {
+    Agreements.Access access =
+        new Agreements.Access() {
+          @Override
+          public <T> T read(Supplier<T> work) {
+            return Book.this.read(work);
+          }
+
+          @Override
+          public void change(Runnable work) {
+            Book.this.change(work);
+          }
+        };
+    return new Agreements(access, players, rounds, notes);
   }
 
   /** What of a passage hurt twice within a week and was put back by the player. */
@@ -343,7 +364,7 @@ public final class Book implements AutoCloseable {
 
   /** What a player practises without music in the book, in the order it was added. */
   public Found<OtherItem> otherItems(long playerId) {
-    return read(() -> otherItems.of(playerId));
+    return read(() -> otherItems.of(players.person(playerId)));
   }
 
   /**
@@ -353,7 +374,7 @@ public final class Book implements AutoCloseable {
    */
   public OtherItem addOtherItem(long playerId, OtherItem.Kind kind, String title, int minutes) {
     AtomicReference<OtherItem> added = new AtomicReference<>();
-    change(() -> added.set(otherItems.add(playerId, kind, title, minutes)));
+    change(() -> added.set(otherItems.add(players.person(playerId), kind, title, minutes)));
     return added.get();
   }
 
@@ -374,7 +395,7 @@ public final class Book implements AutoCloseable {
 
   /** The days on which a player's other items had their turn, by their numbers, oldest first. */
   public Map<Long, List<LocalDate>> turns(long playerId) {
-    return read(() -> otherItems.turns(playerId));
+    return read(() -> otherItems.turns(players.person(playerId)));
   }
 
   /** The newest passes of a passage, a few thousand at most, oldest first. */
@@ -410,7 +431,14 @@ public final class Book implements AutoCloseable {
   }
 
   private PacketTaking packets() {
-    return new PacketTaking(players, passages, decisions, log, days, otherItems);
+    return new PacketTaking(
+        players,
+        passages,
+        decisions,
+        log,
+        days,
+        otherItems,
+        new PacketTerms(players, passages, otherItems, days, rounds, notes, putBacks));
   }
 
   /** The copies of this book, one for each day of use. */

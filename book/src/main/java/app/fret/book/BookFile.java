@@ -26,7 +26,7 @@ import org.sqlite.SQLiteDataSource;
  */
 final class BookFile {
   /** Number of the newest change of the tables, see the folder {@code migration}. */
-  static final int NEWEST = 15;
+  static final int NEWEST = 16;
 
   static final String MIGRATIONS = "classpath:app/fret/book/migration";
 

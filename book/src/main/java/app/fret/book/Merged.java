@@ -37,7 +37,8 @@ public record Merged(
     MENDED_MUSIC,
     WORDS_ON_PASS,
     PLAYER,
-    MINUTES_BESIDE
+    MINUTES_BESIDE,
+    ROUND
   }
 
   /**

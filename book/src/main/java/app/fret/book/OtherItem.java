@@ -14,6 +14,9 @@ import java.util.OptionalDouble;
  * @param heard what was noted while listening; nothing of a study
  */
 public record OtherItem(long id, long playerId, Kind kind, String title, int minutes, Heard heard) {
+  /** What the number of one stands behind where the schedule knows it by name. */
+  public static final String ITEM_PREFIX = "other-";
+
   private static final int MOST_MINUTES = 120;
 
   /** What it is. */

@@ -1,6 +1,7 @@
 package app.fret.book;
 
 import app.fret.files.packet.Packet;
+import app.fret.practice.schedule.Learner;
 import app.fret.reading.NoteMoves;
 import app.fret.score.Tempo;
 import java.time.Instant;
@@ -21,6 +22,7 @@ final class PacketTaking {
   private final PracticeLog log;
   private final PracticeDays days;
   private final OtherItems others;
+  private final PacketTerms terms;
   private int newPassages;
   private int newPasses;
   private int newDecisions;
@@ -33,13 +35,15 @@ final class PacketTaking {
       Decisions decisions,
       PracticeLog log,
       PracticeDays days,
-      OtherItems others) {
+      OtherItems others,
+      PacketTerms terms) {
     this.players = players;
     this.passages = passages;
     this.decisions = decisions;
     this.log = log;
     this.days = days;
     this.others = others;
+    this.terms = terms;
   }
 
   /** All that belongs to a player. */
@@ -48,9 +52,10 @@ final class PacketTaking {
     return new Packet(
         player.name(),
         player.setup(),
-        days.learner(playerId).learner(),
+        terms.packedLearner(playerId),
         passages.of(playerId).rows().stream().map(this::part).toList(),
-        others.packed(playerId));
+        others.packed(players.person(playerId)),
+        terms.packedRounds(playerId));
   }
 
   private BookPlayer player(long playerId) {
@@ -71,7 +76,9 @@ final class PacketTaking {
         passage.dueOn(),
         decisions.all(passage.id()),
         log.all(passage.id()).stream().map(PacketTaking::pass).toList(),
-        log.takenBack(passage.id()));
+        log.takenBack(passage.id()),
+        terms.packedNotes(passage.id()),
+        terms.packedPutBacks(passage.id()));
   }
 
   private static Packet.Pass pass(LogEntry entry) {
@@ -121,26 +128,30 @@ final class PacketTaking {
             .findFirst();
     here.ifPresent(player -> mergePlayer(player, packet));
     BookPlayer player = here.orElseGet(() -> added(packet));
+    List<Long> taken = new ArrayList<>();
     for (Packet.Part part : packet.passages()) {
       Optional<BookPassage> known = known(player.id(), part);
-      if (known.isPresent()) {
-        merge(known.get(), part);
-      } else {
-        add(player.id(), part);
-      }
+      known.ifPresent(passage -> merge(passage, part));
+      long id = known.map(BookPassage::id).orElseGet(() -> add(player.id(), part));
+      newDecisions += terms.mergePassage(id, part);
+      taken.add(id);
     }
-    conflicts.addAll(others.merge(player.id(), packet.others()));
+    conflicts.addAll(others.merge(players.person(player.id()), packet.others()));
+    newDecisions += terms.merge(player.id(), packet, taken, conflicts);
     return new Merged(player, newPassages, newPasses, newDecisions, conflicts, setAside);
   }
 
   private BookPlayer added(Packet packet) {
     BookPlayer player = players.add(packet.player(), packet.setup());
-    days.keep(player.id(), packet.learner());
+    // One who is here already on another instrument keeps the days there are.
+    if (players.person(player.id()) == player.id()) {
+      days.keep(player.id(), packet.learner().withWeek(List.of()));
+    }
     return player;
   }
 
   private void mergePlayer(BookPlayer player, Packet packet) {
-    PlayerSettings here = new PlayerSettings(player.setup(), days.learner(player.id()).learner());
+    PlayerSettings here = new PlayerSettings(player.setup(), learner(player.id()));
     PlayerSettings theirs = new PlayerSettings(packet.setup(), packet.learner());
     for (PlayerSettings.Setting setting : PlayerSettings.ALL) {
       String mine = setting.words().apply(here);
@@ -174,7 +185,11 @@ final class PacketTaking {
     return new BookPassage.Cut(part.part(), part.firstBar(), part.lastBar());
   }
 
-  private void add(long playerId, Packet.Part part) {
+  private Learner learner(long playerId) {
+    return days.learner(players.person(playerId)).learner();
+  }
+
+  private long add(long playerId, Packet.Part part) {
     BookPassage passage =
         passages.add(
             new NewPassage(
@@ -190,6 +205,7 @@ final class PacketTaking {
     mergeLog(passage, part);
     newPassages++;
     newDecisions += part.decisions().size();
+    return passage.id();
   }
 
   private void merge(BookPassage passage, Packet.Part part) {
@@ -326,15 +342,27 @@ final class PacketTaking {
       case DECISION ->
           decisions.put(conflict.passage().orElseThrow().id(), conflict.row().orElseThrow());
       case PLAYER -> takeSetting(packet, playerId, conflict.item());
-      case MINUTES_BESIDE -> others.takeMinutes(playerId, packet.others(), conflict.item());
+      case MINUTES_BESIDE ->
+          others.takeMinutes(players.person(playerId), packet.others(), conflict.item());
+      case ROUND -> terms.takeRound(playerId, packet, here(packet, playerId), conflict.item());
       default -> takeOfPassage(packet, conflict.passage().orElseThrow(), conflict);
     }
     return List.copyOf(setAside);
   }
 
+  /** Numbers of a packet's passages in this book, by place. */
+  private List<Long> here(Packet packet, long playerId) {
+    return packet.passages().stream()
+        .map(part -> known(playerId, part).map(BookPassage::id).orElse(-1L))
+        .toList();
+  }
+
   private void takeSetting(Packet packet, long playerId, String name) {
-    PlayerSettings here =
-        new PlayerSettings(player(playerId).setup(), days.learner(playerId).learner());
+    if (name.equals(PacketTerms.WEEK)) {
+      terms.takeWeek(playerId, packet, here(packet, playerId));
+      return;
+    }
+    PlayerSettings here = new PlayerSettings(player(playerId).setup(), learner(playerId));
     PlayerSettings theirs = new PlayerSettings(packet.setup(), packet.learner());
     PlayerSettings now =
         PlayerSettings.ALL.stream()
@@ -344,7 +372,7 @@ final class PacketTaking {
             .taken()
             .apply(here, theirs);
     players.keepSetup(playerId, now.setup());
-    days.keep(playerId, now.learner());
+    days.keep(players.person(playerId), now.learner());
   }
 
   private void takeOfPassage(Packet packet, BookPassage passage, Merged.Conflict conflict) {

@@ -3,9 +3,12 @@ package app.fret.book;
 import app.fret.instrument.Habits;
 import app.fret.instrument.PlayerSetup;
 import app.fret.practice.schedule.Learner;
+import java.time.DayOfWeek;
+import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -57,6 +60,10 @@ record PlayerSettings(PlayerSetup setup, Learner learner) {
               s -> s.learner.minutesPerDay() + " min",
               (s, o) -> s.with(s.learner.withMinutes(o.learner.minutesPerDay()))),
           new Setting(
+              "minutes on days of the week",
+              PlayerSettings::minutesByWeekday,
+              (s, o) -> s.with(s.learner.withMinutesByWeekday(o.learner.minutesByWeekday()))),
+          new Setting(
               "days off",
               PlayerSettings::daysOff,
               (s, o) -> s.with(s.learner.withDaysOff(o.learner.daysOff()))),
@@ -94,11 +101,24 @@ record PlayerSettings(PlayerSetup setup, Learner learner) {
         + setup.setUp().map(s -> ", " + s).orElse("");
   }
 
+  private String minutesByWeekday() {
+    String days =
+        learner.minutesByWeekday().entrySet().stream()
+            .sorted(Map.Entry.comparingByKey())
+            .map(e -> day(e.getKey()) + " " + e.getValue() + " min")
+            .collect(Collectors.joining(", "));
+    return days.isEmpty() ? "the same every day" : days;
+  }
+
+  private static String day(DayOfWeek day) {
+    return day.getDisplayName(TextStyle.FULL, Locale.ENGLISH);
+  }
+
   private String daysOff() {
     String days =
         learner.daysOff().stream()
             .sorted()
-            .map(d -> d.name().charAt(0) + d.name().substring(1).toLowerCase(Locale.ROOT))
+            .map(PlayerSettings::day)
             .collect(Collectors.joining(", "));
     return days.isEmpty() ? "none" : days;
   }

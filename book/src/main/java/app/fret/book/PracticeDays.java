@@ -1,13 +1,18 @@
 package app.fret.book;
 
+import app.fret.practice.schedule.FixedCard;
 import app.fret.practice.schedule.Learner;
 import app.fret.practice.schedule.Learner.Stance;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -30,10 +35,14 @@ public final class PracticeDays {
     Found<Learner> found =
         ROWS.read(
             handle,
-            "SELECT id, minutes_per_day, days_off, rhythm_days, stance FROM player WHERE id = ?",
+            "SELECT id, minutes_per_day, days_off, rhythm_days, stance, minutes_by_weekday FROM player"
+                + " WHERE id = ?",
             playerId);
-    return new Practised(
-        found.rows().stream().findFirst().orElse(Learner.USUAL), found.unreadable());
+    Found<FixedCard> week = new WeekCards(handle).of(playerId);
+    List<String> unreadable = new ArrayList<>(found.unreadable());
+    unreadable.addAll(week.unreadable());
+    Learner learner = found.rows().stream().findFirst().orElse(Learner.USUAL);
+    return new Practised(learner.withWeek(week.rows()), unreadable);
   }
 
   private static Learner learner(ResultSet row) throws SQLException {
@@ -41,7 +50,20 @@ public final class PracticeDays {
         row.getInt("minutes_per_day"),
         daysOff(row.getString("days_off")),
         row.getInt("rhythm_days"),
-        RowReader.named(Stance.class, row.getString("stance")));
+        RowReader.named(Stance.class, row.getString("stance")),
+        minutes(row.getString("minutes_by_weekday")),
+        List.of());
+  }
+
+  private static Map<DayOfWeek, Integer> minutes(String text) {
+    Map<DayOfWeek, Integer> minutes = new EnumMap<>(DayOfWeek.class);
+    for (String day : text.split(",")) {
+      String[] parts = day.split("=");
+      if (parts.length == 2) {
+        minutes.put(RowReader.named(DayOfWeek.class, parts[0]), Integer.valueOf(parts[1]));
+      }
+    }
+    return minutes;
   }
 
   private static Set<DayOfWeek> daysOff(String text) {
@@ -56,7 +78,7 @@ public final class PracticeDays {
     handle
         .createUpdate(
             "UPDATE player SET minutes_per_day = :minutes, days_off = :off, rhythm_days = :rhythm,"
-                + " stance = :stance WHERE id = :id")
+                + " stance = :stance, minutes_by_weekday = :byWeekday WHERE id = :id")
         .bind("id", playerId)
         .bind("minutes", learner.minutesPerDay())
         .bind(
@@ -64,7 +86,14 @@ public final class PracticeDays {
             learner.daysOff().stream().sorted().map(Enum::name).collect(Collectors.joining(",")))
         .bind("rhythm", learner.rhythmDaysPerWeek())
         .bind("stance", learner.stance().name())
+        .bind(
+            "byWeekday",
+            learner.minutesByWeekday().entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .map(e -> e.getKey().name() + "=" + e.getValue())
+                .collect(Collectors.joining(",")))
         .execute();
+    new WeekCards(handle).keep(playerId, learner.week());
   }
 
   /** Names of the cards of a day that are ticked off. */

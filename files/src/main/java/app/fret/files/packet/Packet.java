@@ -4,6 +4,8 @@ import app.fret.instrument.PlayerSetup;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Learner;
 import app.fret.practice.schedule.Miss;
+import app.fret.practice.schedule.PutBack;
+import app.fret.practice.schedule.Round;
 import app.fret.practice.trial.Way;
 import app.fret.score.Tempo;
 import java.time.Instant;
@@ -22,10 +24,24 @@ import java.util.Set;
  * @param learner how the player practises
  * @param passages the passages in audition order
  * @param others what is practised without music in the book
+ * @param rounds rounds of an audition; their items, as those of the set week, are known by {@link
+ *     #PASSAGE} or {@link #OTHER} and their place in the packet
  */
 public record Packet(
-    String player, PlayerSetup setup, Learner learner, List<Part> passages, List<Other> others) {
+    String player,
+    PlayerSetup setup,
+    Learner learner,
+    List<Part> passages,
+    List<Other> others,
+    List<Round> rounds) {
+  /** What the place of a passage stands behind. */
+  public static final String PASSAGE = "passage-";
+
+  /** What the place of another item stands behind. */
+  public static final String OTHER = "other-";
+
   public Packet {
+    rounds = List.copyOf(rounds);
     passages = List.copyOf(passages);
     others = List.copyOf(others);
   }
@@ -79,6 +95,8 @@ public record Packet(
    * @param decisions what was decided, as rows
    * @param log passes, oldest first
    * @param takenBack moments of passes that were taken back
+   * @param notes what was said of it, oldest first
+   * @param putBack what hurt twice within a week and was put back
    */
   public record Part(
       String title,
@@ -92,8 +110,12 @@ public record Packet(
       Optional<LocalDate> due,
       List<Row> decisions,
       List<Pass> log,
-      Set<Instant> takenBack) {
+      Set<Instant> takenBack,
+      List<Note> notes,
+      List<PutBack> putBack) {
     public Part {
+      notes = List.copyOf(notes);
+      putBack = List.copyOf(putBack);
       score = score.clone();
       decisions = List.copyOf(decisions);
       log = List.copyOf(log);
@@ -105,6 +127,24 @@ public record Packet(
       return score.clone();
     }
   }
+
+  /**
+   * What was said of a passage.
+   *
+   * @param at when it was written
+   * @param by teacher, jury or player
+   * @param bar of which bar
+   * @param words what was said
+   * @param video file of a lesson's video it is in
+   * @param videoSeconds where in it, in s
+   */
+  public record Note(
+      Instant at,
+      String by,
+      Optional<String> bar,
+      String words,
+      Optional<String> video,
+      int videoSeconds) {}
 
   /**
    * Music as it was mended.

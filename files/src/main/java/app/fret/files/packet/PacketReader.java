@@ -12,6 +12,7 @@ import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Learner;
 import app.fret.practice.schedule.Miss;
 import app.fret.practice.schedule.MissKind;
+import app.fret.practice.schedule.Round;
 import app.fret.practice.trial.Way;
 import app.fret.score.BeatUnit;
 import app.fret.score.Passage;
@@ -118,7 +119,8 @@ public final class PacketReader {
       passages.add(passage(passage));
     }
     List<Packet.Other> others = node.objects("others").stream().map(PacketReader::other).toList();
-    return new Packet(named(player), setup(player), learner(player), passages, others);
+    List<Round> rounds = node.objects("rounds").stream().map(TermsNodes::round).toList();
+    return new Packet(named(player), setup(player), learner(player), passages, others, rounds);
   }
 
   private static String named(PacketNode player) {
@@ -167,11 +169,13 @@ public final class PacketReader {
   private static Learner learner(PacketNode node) {
     Set<DayOfWeek> off = EnumSet.noneOf(DayOfWeek.class);
     off.addAll(node.texts("daysOff", day -> PacketNode.named(DayOfWeek.class, "daysOff", day)));
-    return new Learner(
-        node.whole("minutesPerDay", 1, Learner.MOST_MINUTES),
-        off,
-        node.whole("rhythmDaysPerWeek", 1, Learner.MOST_RHYTHM_DAYS),
-        node.named(Learner.Stance.class, "stance"));
+    Learner learner =
+        new Learner(
+            node.whole("minutesPerDay", 1, Learner.MOST_MINUTES),
+            off,
+            node.whole("rhythmDaysPerWeek", 1, Learner.MOST_RHYTHM_DAYS),
+            node.named(Learner.Stance.class, "stance"));
+    return TermsNodes.read(node, learner);
   }
 
   private static Tempo tempo(PacketNode node) {
@@ -208,7 +212,9 @@ public final class PacketReader {
             node.optionalAs("due", PacketNode::day),
             node.objects("decisions").stream().map(PacketReader::row).toList(),
             node.objects("log").stream().map(PacketReader::pass).toList(),
-            new HashSet<>(node.texts("takenBack", PacketNode::moment)));
+            new HashSet<>(node.texts("takenBack", PacketNode::moment)),
+            node.objects("notes").stream().map(TermsNodes::note).toList(),
+            node.objects("putBack").stream().map(TermsNodes::putBack).toList());
     requireMusic(part);
     return part;
   }
@@ -274,7 +280,7 @@ public final class PacketReader {
         node.whole("repeats", 1, MOST_REPEATS, 1),
         node.optionalText("words"),
         node.has("way") ? Optional.of(node.named(Way.class, "way")) : Optional.empty(),
-        node.has("misses") ? misses(node.objects("misses")) : List.of());
+        misses(node.objects("misses")));
   }
 
   /** A kind of a newer Fret is kept as a miss that says no more. */

@@ -77,6 +77,9 @@ public final class PacketWriter {
     }
     ArrayNode others = root.putArray("others");
     packet.others().forEach(other -> others.add(other(other)));
+    if (!packet.rounds().isEmpty()) {
+      TermsNodes.write(root.putArray("rounds"), packet.rounds());
+    }
     return root;
   }
 
@@ -115,6 +118,7 @@ public final class PacketWriter {
     learner.daysOff().stream().sorted().map(DayOfWeek::name).forEach(off::add);
     node.put("rhythmDaysPerWeek", learner.rhythmDaysPerWeek());
     node.put("stance", learner.stance().name());
+    TermsNodes.write(node, learner);
     return node;
   }
 
@@ -146,6 +150,7 @@ public final class PacketWriter {
     }
     ArrayNode log = node.putArray("log");
     part.log().forEach(pass -> log.add(pass(pass)));
+    TermsNodes.write(node, part);
     if (!part.takenBack().isEmpty()) {
       ArrayNode takenBack = node.putArray("takenBack");
       part.takenBack().stream().sorted().forEach(at -> takenBack.add(at.toString()));

@@ -7,9 +7,12 @@ import app.fret.files.musicxml.MusicXmlWriter;
 import app.fret.instrument.Habits;
 import app.fret.instrument.PlayerSetup;
 import app.fret.practice.schedule.CardKind;
+import app.fret.practice.schedule.FixedCard;
 import app.fret.practice.schedule.Learner;
 import app.fret.practice.schedule.Miss;
 import app.fret.practice.schedule.MissKind;
+import app.fret.practice.schedule.PutBack;
+import app.fret.practice.schedule.Round;
 import app.fret.practice.trial.Way;
 import app.fret.score.BeatUnit;
 import app.fret.score.Tempo;
@@ -21,6 +24,7 @@ import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -86,9 +90,33 @@ class PacketFileTest {
             List.of(
                 new Packet.Row("bow", "1@0/1 A4", 1, "down"), new Packet.Row("new", "x", 9, "")),
             List.of(pass),
-            Set.of(Instant.parse("2026-11-23T17:00:00Z")));
+            Set.of(Instant.parse("2026-11-23T17:00:00Z")),
+            List.of(
+                new Packet.Note(
+                    Instant.parse("2026-11-22T17:00:00Z"),
+                    "jury",
+                    Optional.of("2"),
+                    "lighter",
+                    Optional.of("lesson.mp4"),
+                    754)),
+            List.of(new PutBack(Optional.of("2"), LocalDate.of(2026, 11, 20))));
     Learner learner =
-        new Learner(50, Set.of(DayOfWeek.SUNDAY), 3, Learner.Stance.AS_MANY_READY_AS_POSSIBLE);
+        new Learner(
+            50,
+            Set.of(DayOfWeek.SUNDAY),
+            3,
+            Learner.Stance.AS_MANY_READY_AS_POSSIBLE,
+            Map.of(DayOfWeek.SATURDAY, 90),
+            List.of(
+                new FixedCard(
+                    DayOfWeek.MONDAY,
+                    Packet.PASSAGE + 0,
+                    CardKind.DRILL,
+                    5,
+                    OptionalDouble.of(60),
+                    Optional.of("guide-slide"),
+                    Optional.of("2:1"),
+                    "slowly")));
     Packet.Other other =
         new Packet.Other(
             "listening",
@@ -99,7 +127,8 @@ class PacketFileTest {
             "little",
             "to the top",
             List.of(LocalDate.of(2026, 11, 20)));
-    return new Packet("Oda Merrin", setup, learner, List.of(part), List.of(other));
+    Round round = new Round("first round", LocalDate.of(2027, 1, 25), List.of(Packet.PASSAGE + 0));
+    return new Packet("Oda Merrin", setup, learner, List.of(part), List.of(other), List.of(round));
   }
 
   private static byte[] written(Packet packet) throws Exception {

@@ -16,7 +16,7 @@ import java.util.Optional;
 
 /** Studies and recordings as the schedule sees them. */
 final class OtherItemsOfDay {
-  private static final String PREFIX = "other-";
+  private static final String PREFIX = OtherItem.ITEM_PREFIX;
 
   /** Nothing of them has a tempo; the schedule asks for one all the same. */
   private static final double ANY_TEMPO = 60;

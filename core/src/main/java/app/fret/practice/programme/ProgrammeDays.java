@@ -1,6 +1,7 @@
 package app.fret.practice.programme;
 
 import app.fret.practice.schedule.Card;
+import app.fret.practice.schedule.DrawnList;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.Kinships;
 import app.fret.practice.schedule.Learner;
@@ -49,9 +50,19 @@ public record ProgrammeDays(
    * @param ticked names of those that were ticked off
    */
   public List<DayTask> tasks(LocalDate day, Set<String> ticked) {
+    return tasks(day, ticked, List.of());
+  }
+
+  /**
+   * The same with a list drawn by lot.
+   *
+   * @param drawn ids of the passages of the list, in the order they are asked
+   */
+  public List<DayTask> tasks(LocalDate day, Set<String> ticked, List<String> drawn) {
     List<LoggedPass> before = log.stream().filter(p -> p.date().isBefore(day)).toList();
     ProgrammeDays lastNight = new ProgrammeDays(learner, items, materials, before, seed);
-    List<Card> cards = lastNight.from(day, 1).days().get(0).cards();
+    Schedule planned = lastNight.from(day, 1);
+    List<Card> cards = DrawnList.before(planned.days().get(0).cards(), planned, drawn, day);
     List<DayTask> tasks = DayTask.of(cards, playedOn(day), ticked);
     boolean hurts = playedOn(day).stream().anyMatch(LoggedPass::hurts);
     return hurts ? DayTask.eased(tasks, sparings(day), day) : tasks;

@@ -14,7 +14,9 @@ import app.fret.desktop.view.entry.AddSeveralPane;
 import app.fret.desktop.view.entry.EntryPane;
 import app.fret.desktop.view.entry.MendPane;
 import app.fret.desktop.view.part.Parts;
+import app.fret.desktop.view.practice.AgreedPane;
 import app.fret.desktop.view.practice.HabitsPane;
+import app.fret.desktop.view.practice.NotesPane;
 import app.fret.desktop.view.practice.OtherPracticePane;
 import app.fret.desktop.view.station.LayerPane;
 import app.fret.engraving.Paper;
@@ -22,6 +24,7 @@ import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.stage.FileChooser;
@@ -119,26 +122,38 @@ public final class Dialogs {
 
   /** Opens the pane for how the player practises and when a rung is passed. */
   public void showHabits() {
+    withDay(
+        "Open a passage first; then how it is practised can be set.",
+        (passage, day) -> veil.cover(new HabitsPane(passage, day, veil::uncover)));
+  }
+
+  /** Opens the pane for the week that was set, rounds and lists drawn by lot. */
+  public void showAgreed() {
+    withDay(
+        "Open a passage first; then a week, rounds and a list can be set.",
+        (passage, day) -> veil.cover(new AgreedPane(day, veil::uncover)));
+  }
+
+  /** Opens the pane for notes on the open passage. */
+  public void showNotes() {
+    withDay(
+        "Open a passage first; then notes can be written on it.",
+        (passage, day) -> veil.cover(new NotesPane(passage, day, veil::uncover)));
+  }
+
+  private void withDay(String none, BiConsumer<PassageDesk, PracticeDay> show) {
     Optional<PassageDesk> passage = desk.openProperty().get();
     Optional<PracticeDay> day = passage.flatMap(PassageDesk::day);
-    if (day.isEmpty()) {
-      veil.tell("Open a passage first; then how it is practised can be set.");
-    } else {
-      veil.cover(new HabitsPane(passage.orElseThrow(), day.get(), veil::uncover));
-    }
+    day.ifPresentOrElse(d -> show.accept(passage.orElseThrow(), d), () -> veil.tell(none));
   }
 
   /** Opens the pane for what is practised besides the passages. */
   public void showBesides() {
-    Optional<PassageDesk> passage = desk.openProperty().get();
-    Optional<PracticeDay> day = passage.flatMap(PassageDesk::day);
-    if (day.isEmpty()) {
-      veil.tell("Open a passage first; then studies, scales and listening can be added beside it.");
-    } else {
-      veil.cover(
-          new OtherPracticePane(
-              desk, passage.orElseThrow(), day.get(), this::askForScale, veil::uncover));
-    }
+    withDay(
+        "Open a passage first; then studies, scales and listening can be added beside it.",
+        (passage, day) ->
+            veil.cover(
+                new OtherPracticePane(desk, passage, day, this::askForScale, veil::uncover)));
   }
 
   private void askForScale(ImportOffer offer) {

@@ -25,6 +25,8 @@ record WindowCommand(
           asking("menu-tempo", "What plays when", Dialogs::showTempo, "Ctrl+T"),
           asking("menu-habits", "How you practise", Dialogs::showHabits, "Ctrl+H"),
           asking("menu-besides", "Studies, scales, listening", Dialogs::showBesides, "Ctrl+B"),
+          asking("menu-agreed", "Week, rounds and lists by lot", Dialogs::showAgreed, "Ctrl+G"),
+          asking("menu-notes", "Notes on the passage", Dialogs::showNotes, "Ctrl+Shift+N"),
           asking("menu-layers", "Whose marks", Dialogs::showLayers, "Ctrl+M"),
           asking("menu-write", "Write the marked part as MusicXML", d -> d.writing().part()),
           asking(

@@ -5,12 +5,14 @@ import app.fret.book.BookPlayer;
 import app.fret.book.Found;
 import app.fret.book.LogEntry;
 import app.fret.book.OtherItem;
+import app.fret.book.PassageNote;
 import app.fret.book.Practised;
 import app.fret.desktop.model.work.Workers;
 import app.fret.practice.programme.ProgrammeDays;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.LoggedPass;
 import app.fret.practice.schedule.PutBack;
+import app.fret.practice.schedule.Round;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -41,19 +43,32 @@ final class DayOfBook {
       List<LoggedPass> log,
       Practised practised,
       Set<String> ticked,
-      Map<String, Found<PutBack>> putBack) {}
+      Map<String, Agreed> agreed,
+      List<Round> rounds,
+      List<String> drawn,
+      List<String> unreadable) {
+    /** What was agreed on of a passage. */
+    private record Agreed(Found<PutBack> putBack, Found<PassageNote> notes) {
+      Item with(Item item) {
+        return item.withPutBack(putBack.rows())
+            .withNotes(notes.rows().stream().map(PassageNote::line).toList());
+      }
+    }
+  }
 
   /** The day of these passages; asks the book on its own thread. */
   DayView plan(PlannedPassages.Listed passages, Workers workers) {
     LocalDate today = LocalDate.now(clock);
     Read read = workers.askBook(() -> read(passages.items(), today));
     List<Item> items = new ArrayList<>();
-    passages.items().forEach(i -> items.add(i.withPutBack(read.putBack().get(i.id()).rows())));
+    for (Item passage : passages.items()) {
+      items.add(read.agreed().get(passage.id()).with(passage).inRounds(read.rounds(), today));
+    }
     read.others().rows().forEach(other -> items.add(OtherItemsOfDay.item(other)));
     List<String> leftOut = new ArrayList<>(passages.leftOut());
     leftOut.addAll(read.others().unreadable());
     leftOut.addAll(read.practised().unreadable());
-    read.putBack().values().forEach(found -> leftOut.addAll(found.unreadable()));
+    leftOut.addAll(read.unreadable());
     ProgrammeDays programme =
         new ProgrammeDays(
             read.practised().learner(), items, passages.materials(), read.log(), owner.id());
@@ -63,9 +78,10 @@ final class DayOfBook {
             .toList();
     return new DayView(
         programme.learner(),
-        programme.tasks(today, read.ticked()),
+        programme.tasks(today, read.ticked(), read.drawn()),
         programme.from(today, DAYS_AHEAD),
         read.others().rows(),
+        read.rounds(),
         leftOut,
         played);
   }
@@ -74,10 +90,25 @@ final class DayOfBook {
     Found<OtherItem> others = book.otherItems(owner.id());
     List<LoggedPass> log = new ArrayList<>(log(passages));
     log.addAll(OtherItemsOfDay.turns(book, others.rows(), owner.id()));
-    Map<String, Found<PutBack>> putBack = new HashMap<>();
-    passages.forEach(i -> putBack.put(i.id(), book.putBacks(Long.parseLong(i.id()))));
+    Map<String, Read.Agreed> agreed = new HashMap<>();
+    Found<Round> rounds = book.agreements().rounds(owner.id());
+    List<String> unreadable = new ArrayList<>(rounds.unreadable());
+    for (Item passage : passages) {
+      long id = Long.parseLong(passage.id());
+      Read.Agreed of = new Read.Agreed(book.putBacks(id), book.agreements().notes(id));
+      agreed.put(passage.id(), of);
+      unreadable.addAll(of.putBack().unreadable());
+      unreadable.addAll(of.notes().unreadable());
+    }
     return new Read(
-        others, log, book.learner(owner.id()), book.cardsDone(owner.id(), today), putBack);
+        others,
+        log,
+        book.learner(owner.id()),
+        book.cardsDone(owner.id(), today),
+        agreed,
+        rounds.rows(),
+        book.agreements().drawn(owner.id(), today),
+        unreadable);
   }
 
   /** The passes of all passages in the order they were played. */

@@ -7,6 +7,7 @@ import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.ItemOutlook;
 import app.fret.practice.schedule.Learner;
 import app.fret.practice.schedule.LoggedPass;
+import app.fret.practice.schedule.Round;
 import app.fret.practice.schedule.Schedule;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,6 +20,7 @@ import java.util.Optional;
  * @param tasks today's cards
  * @param schedule the days from today on, and how each passage will fare
  * @param others what is practised without music in the book
+ * @param rounds the rounds that are ahead or over, earliest first
  * @param leftOut a sentence for each passage that could not be planned and each row of the book
  *     that could not be read
  * @param today passes of today, of all passages, in the order they were played
@@ -28,10 +30,12 @@ public record DayView(
     List<DayTask> tasks,
     Schedule schedule,
     List<OtherItem> others,
+    List<Round> rounds,
     List<String> leftOut,
     List<LoggedPass> today) {
   public DayView {
     others = List.copyOf(others);
+    rounds = List.copyOf(rounds);
     today = List.copyOf(today);
     tasks = List.copyOf(tasks);
     leftOut = List.copyOf(leftOut);
@@ -40,18 +44,18 @@ public record DayView(
   DayView with(DayTask changed) {
     List<DayTask> all =
         tasks.stream().map(t -> t.name().equals(changed.name()) ? changed : t).toList();
-    return new DayView(learner, all, schedule, others, leftOut, today);
+    return new DayView(learner, all, schedule, others, rounds, leftOut, today);
   }
 
   DayView played(LoggedPass pass) {
     List<LoggedPass> passes = new ArrayList<>(today);
     passes.add(pass);
-    return new DayView(learner, tasks, schedule, others, leftOut, passes);
+    return new DayView(learner, tasks, schedule, others, rounds, leftOut, passes);
   }
 
   DayView heard(long id, Heard heard) {
     List<OtherItem> all = others.stream().map(o -> o.id() == id ? o.with(heard) : o).toList();
-    return new DayView(learner, tasks, schedule, all, leftOut, today);
+    return new DayView(learner, tasks, schedule, all, rounds, leftOut, today);
   }
 
   boolean isHeard(long id, Heard heard) {

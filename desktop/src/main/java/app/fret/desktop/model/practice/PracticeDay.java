@@ -5,14 +5,19 @@ import app.fret.book.BookPlayer;
 import app.fret.book.LogEntry;
 import app.fret.book.OtherItem;
 import app.fret.book.OtherItem.Heard;
+import app.fret.book.PassageNote;
+import app.fret.book.PassageNote.By;
+import app.fret.book.PassageNote.VideoPlace;
 import app.fret.desktop.model.work.Notice;
 import app.fret.desktop.model.work.Workers;
 import app.fret.practice.programme.DayTask;
+import app.fret.practice.schedule.DrawnList;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.ItemOutlook;
 import app.fret.practice.schedule.Learner;
 import app.fret.practice.schedule.LoggedPass;
 import app.fret.practice.schedule.PutBack;
+import app.fret.practice.schedule.Round;
 import app.fret.practice.schedule.Sparing;
 import app.fret.practice.schedule.SpotCount;
 import java.time.Clock;
@@ -43,6 +48,8 @@ public final class PracticeDay {
 
   private final ReadOnlyObjectWrapper<Optional<DayView>> seen =
       new ReadOnlyObjectWrapper<>(this, "seen", Optional.empty());
+  private final ReadOnlyObjectWrapper<List<PassageNote>> notes =
+      new ReadOnlyObjectWrapper<>(this, "notes", List.of());
   private final ReadOnlyIntegerWrapper open = new ReadOnlyIntegerWrapper(this, "open", -1);
   private LongConsumer opener = id -> {};
 
@@ -121,7 +128,7 @@ public final class PracticeDay {
   /** Plans the day anew, beside the window's thread. */
   public void refresh() {
     List<ProgrammeEntry> mine =
-        programme.get().stream().filter(e -> e.owner().id() == owner.id()).toList();
+        programme.get().stream().filter(e -> e.owner().name().equals(owner.name())).toList();
     Optional<PlannedPassages.OnDesk> desk = onDesk.get();
     Object turn = new Object();
     newest = turn;
@@ -325,6 +332,85 @@ public final class PracticeDay {
     } else {
       planAnewIfPlanning();
     }
+  }
+
+  /** Notes on the passage that was asked for last, oldest first. */
+  public ReadOnlyObjectProperty<List<PassageNote>> notesProperty() {
+    return notes.getReadOnlyProperty();
+  }
+
+  /** Asks the book for the notes on a passage. */
+  public void askNotes(long passage) {
+    workers.keep(
+        () -> {
+          List<PassageNote> found = book.agreements().notes(passage).rows();
+          workers.show(() -> notes.set(found));
+        },
+        tell);
+  }
+
+  /**
+   * Notes what was said of a passage.
+   *
+   * @throws IllegalArgumentException when nothing is said, with a sentence
+   */
+  public void note(
+      long passage, By by, Optional<String> bar, String words, Optional<VideoPlace> video) {
+    PassageNote note = new PassageNote(clock.instant(), by, bar, words, video);
+    changeNotes(passage, () -> book.agreements().note(passage, note));
+  }
+
+  /** Takes a note away. */
+  public void removeNote(long passage, PassageNote note) {
+    changeNotes(passage, () -> book.agreements().removeNote(passage, note));
+  }
+
+  private void changeNotes(long passage, Runnable change) {
+    workers.keep(
+        () -> {
+          change.run();
+          List<PassageNote> found = book.agreements().notes(passage).rows();
+          workers.show(
+              () -> {
+                notes.set(found);
+                refresh();
+              });
+        },
+        tell);
+  }
+
+  /** Keeps the rounds of the player and plans anew. */
+  public void keepRounds(List<Round> rounds) {
+    workers.keep(
+        () -> {
+          book.agreements().keepRounds(owner.id(), rounds);
+          workers.show(this::refresh);
+        },
+        tell);
+  }
+
+  /** Draws a list by lot for today, as a panel would ask it, and puts it before all else. */
+  public void drawList(List<String> from, int count) {
+    List<String> drawn = DrawnList.draw(from, count, clock.millis());
+    keepDrawn(drawn);
+  }
+
+  /** Takes today's drawn list off. */
+  public void dropList() {
+    keepDrawn(List.of());
+  }
+
+  private void keepDrawn(List<String> drawn) {
+    workers.keep(
+        () -> {
+          book.agreements().keepDrawn(owner.id(), today(), drawn);
+          workers.show(
+              () -> {
+                open.set(-1);
+                refresh();
+              });
+        },
+        tell);
   }
 
   /** Keeps how the player practises and plans anew. */

@@ -8,6 +8,7 @@ import app.fret.practice.schedule.ItemOutlook;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayDeque;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -30,7 +31,10 @@ public final class PracticeDays {
   private final Supplier<Optional<PlannedPassages.OnDesk>> onDesk;
   private final LongConsumer opener;
   private LocalDate plannedOn;
-  private final Map<Long, PracticeDay> days = new HashMap<>();
+
+  /** By the name of a person, who may play several instruments. */
+  private final Map<String, PracticeDay> days = new HashMap<>();
+
   private final ObservableMap<Long, ItemOutlook> outlooks = FXCollections.observableHashMap();
 
   /** The days of a book. */
@@ -54,9 +58,18 @@ public final class PracticeDays {
     this.plannedOn = LocalDate.now(clock);
   }
 
-  /** The day of a player, the same for all their passages. */
+  /** The day of a player, the same for all their passages and instruments. */
   public PracticeDay of(BookPlayer owner) {
-    return days.computeIfAbsent(owner.id(), id -> made(owner));
+    return days.computeIfAbsent(owner.name(), name -> made(first(owner)));
+  }
+
+  /** Of a person's instruments the one that was added first, whichever is opened first. */
+  private BookPlayer first(BookPlayer owner) {
+    return programme.get().stream()
+        .map(ProgrammeEntry::owner)
+        .filter(p -> p.name().equals(owner.name()))
+        .min(Comparator.comparingLong(BookPlayer::id))
+        .orElse(owner);
   }
 
   private PracticeDay made(BookPlayer owner) {
@@ -95,12 +108,16 @@ public final class PracticeDays {
 
   /** Plans the days of players whose day was not planned yet, one after another. */
   public void surveyOthers(List<BookPlayer> players) {
-    survey(new ArrayDeque<>(players.stream().filter(p -> !days.containsKey(p.id())).toList()));
+    survey(new ArrayDeque<>(players.stream().filter(p -> !days.containsKey(p.name())).toList()));
   }
 
   private void survey(Queue<BookPlayer> left) {
     BookPlayer next = left.poll();
     if (next == null) {
+      return;
+    }
+    if (days.containsKey(next.name())) {
+      survey(left);
       return;
     }
     PracticeDay day = of(next);

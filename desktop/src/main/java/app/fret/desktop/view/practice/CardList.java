@@ -3,6 +3,7 @@ package app.fret.desktop.view.practice;
 import app.fret.desktop.model.practice.PracticeDay;
 import app.fret.desktop.view.part.Parts;
 import app.fret.practice.programme.DayTask;
+import app.fret.practice.schedule.Blocks;
 import app.fret.practice.schedule.CardWords;
 import java.util.List;
 import javafx.geometry.Pos;
@@ -22,7 +23,13 @@ public final class CardList extends VBox {
 
   void show(List<DayTask> tasks, int open, PracticeDay day) {
     getChildren().clear();
+    List<Integer> blocks = Blocks.numbers(tasks.stream().map(DayTask::card).toList());
     for (DayTask task : tasks) {
+      int number = tasks.indexOf(task);
+      boolean isNewBlock = number > 0 && !blocks.get(number).equals(blocks.get(number - 1));
+      if (isNewBlock) {
+        getChildren().add(Parts.words("Rest half an hour or more.", "small"));
+      }
       getChildren().add(row(task, task.number() == open, day));
     }
   }

@@ -66,6 +66,7 @@ public final class HabitsPane extends VBox {
     rows.getChildren()
         .addAll(
             row("Minutes a day, breaks included", minutes(learner)),
+            row("Other minutes on", new WeekdayMinutes(learner, day::practise, this::refuse)),
             row("Days off", daysOff(learner)),
             row("Days with a rhythm set, a week", rhythmDays(learner)),
             row("When not all can be ready", stance(learner)));
@@ -93,6 +94,11 @@ public final class HabitsPane extends VBox {
       Parts.label(now + " min"),
       step("habits-more", "+ 5", () -> day.practise(learner.withMinutes(more)))
     };
+  }
+
+  private void refuse(String why) {
+    desk.practise().say(why);
+    show();
   }
 
   private Node[] daysOff(Learner learner) {

@@ -76,9 +76,22 @@ public final class PractisePanel extends VBox {
     content.getChildren().add(new CareBox(desk));
     seen.ifPresent(this::addOffers);
     seen.ifPresent(this::addWeek);
+    seen.ifPresent(this::addNotes);
     addTempos();
     addChunks();
     addNewest();
+  }
+
+  /** What a teacher or a jury said of the open passage. */
+  private void addNotes(DayView seen) {
+    List<String> notes =
+        seen.outlook(desk.opened().entry().id())
+            .map(o -> o.item().agreed().notes())
+            .orElse(List.of());
+    if (!notes.isEmpty()) {
+      content.getChildren().add(Parts.heading("Notes"));
+      notes.forEach(n -> content.getChildren().add(Parts.words(Words.sentence(n), "small")));
+    }
   }
 
   /** The chunks, and what can be done to their borders at the selected note. */

@@ -8,12 +8,14 @@ import app.fret.desktop.model.work.Words;
 import app.fret.desktop.view.part.Parts;
 import app.fret.desktop.view.part.StateStyle;
 import app.fret.practice.Climb;
+import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.ItemOutlook;
 import app.fret.study.Study;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.collections.MapChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -117,8 +119,15 @@ final class Header extends HBox {
             figure(
                 study.choices().tempo().occasion().id(), Words.tempo(study.practice().audition())),
             figure("clean today", cleanToday(study, climb)));
-    passage.dueProperty().get().ifPresent(day -> figures.getChildren().add(daysLeft(day)));
     ItemOutlook outlook = desk.outlooks().get(passage.opened().entry().id());
+    // A round may come before the passage's own date.
+    Optional<LocalDate> next =
+        Optional.ofNullable(outlook)
+            .map(ItemOutlook::item)
+            .filter(i -> !i.agreed().rounds().isEmpty())
+            .flatMap(Item::due)
+            .or(() -> passage.dueProperty().get());
+    next.ifPresent(day -> figures.getChildren().add(daysLeft(day)));
     if (outlook != null) {
       figures.getChildren().add(forecast(outlook));
     }

@@ -95,6 +95,8 @@ public final class Command {
           "What is said next also went wrong in the same pass",
           keys("A"),
           d -> d.practise().said().switchGoesOn());
+  public static final Command TAP =
+      new Command("Tap the beat or the bar along", keys("T"), d -> d.practise().tap());
   public static final Command HURTS =
       new Command("It hurts or tires: end the card", keys("X"), d -> d.practise().hurts());
   public static final Command SLIP =
@@ -172,6 +174,7 @@ public final class Command {
   private static final List<Command> AFTER_MISSES =
       List.of(
           MISSED_TOO,
+          TAP,
           HURTS,
           SLIP,
           CARD_DONE,

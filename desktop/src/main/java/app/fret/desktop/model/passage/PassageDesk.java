@@ -99,7 +99,7 @@ public final class PassageDesk {
   private final LeftHandDesk leftHand;
   private final BowDesk bow = new BowDesk(this);
   private final ShapeDesk shape = new ShapeDesk(this);
-  private final PractiseDesk practise = new PractiseDesk(this);
+  private final PractiseDesk practise;
   private final TrialDesk trial;
   private final OwnWeightsDesk ownWeights;
   private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper(this, "canUndo");
@@ -114,6 +114,7 @@ public final class PassageDesk {
       Opened opened, Book book, Study first, Found<LogEntry> log, Clock clock, Workers workers) {
     this.opened = opened;
     this.clock = clock;
+    this.practise = new PractiseDesk(this, clock);
     this.book = book;
     this.workers = workers;
     this.study = new ReadOnlyObjectWrapper<>(this, "study", first);

@@ -19,6 +19,7 @@ import app.fret.score.Span;
 import app.fret.score.Tempo;
 import app.fret.study.ProgrammeItem;
 import app.fret.study.Study;
+import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -33,6 +34,7 @@ public final class PractiseDesk {
 
   private final PassageDesk desk;
   private final SaidDesk said;
+  private final TapDesk taps;
   private Optional<PracticeDay> day = Optional.empty();
   private Optional<PulseDesk> pulse = Optional.empty();
 
@@ -44,9 +46,10 @@ public final class PractiseDesk {
   /** How often the spot of a drill comes in its music, and how long that takes, in seconds. */
   private record Drill(int hits, double seconds) {}
 
-  PractiseDesk(PassageDesk desk) {
+  PractiseDesk(PassageDesk desk, Clock clock) {
     this.desk = desk;
     this.said = new SaidDesk(desk, this);
+    this.taps = new TapDesk(desk, clock);
   }
 
   /** The cards of the player's day; empty where a passage is opened without a programme. */
@@ -65,6 +68,39 @@ public final class PractiseDesk {
               task.ifPresent(this::endDrillAtCap);
             });
     desk.passes().onChanged(newDay::refresh);
+  }
+
+  /** A pass that is tapped along. */
+  public TapDesk taps() {
+    return taps;
+  }
+
+  /** Taps once, on a beat or on a bar of the pass that is being played. */
+  void tap() {
+    taps.tap(meant());
+  }
+
+  /** The tempo that is meant now: the open card's, else the rung's. */
+  public Tempo meant() {
+    return openTask()
+        .map(DayTask::card)
+        .filter(c -> c.kind().isWholePass())
+        .map(this::tempoOf)
+        .orElseGet(this::freeTempo);
+  }
+
+  /** A pass through the whole that was tapped is logged at the tempo it really had. */
+  private Counted asTapped(Counted pass) {
+    OptionalDouble tapped = taps.perMinute();
+    taps.clear();
+    boolean isTapped = tapped.isPresent() && pass.played().card().isWholePass();
+    return isTapped
+        ? new Counted(
+            pass.clean(),
+            pass.tempo().at(Math.round(tapped.getAsDouble())),
+            pass.played(),
+            pass.seconds())
+        : pass;
   }
 
   /** What went wrong in passes, and passes in words. */
@@ -107,7 +143,7 @@ public final class PractiseDesk {
   }
 
   private void add(Counted pass) {
-    desk.passes().addAll(List.of(pass), desk::tell);
+    desk.passes().addAll(List.of(asTapped(pass)), desk::tell);
   }
 
   /** A pass for a card, with what the card and the clicked note say of it. */

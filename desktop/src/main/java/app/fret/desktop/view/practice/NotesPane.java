@@ -5,6 +5,7 @@ import app.fret.book.PassageNote.By;
 import app.fret.book.PassageNote.VideoPlace;
 import app.fret.desktop.model.passage.PassageDesk;
 import app.fret.desktop.model.practice.PracticeDay;
+import app.fret.desktop.model.work.Words;
 import app.fret.desktop.view.part.Parts;
 import java.util.List;
 import java.util.Optional;
@@ -100,7 +101,7 @@ public final class NotesPane extends VBox {
   }
 
   private Node row(PassageNote note) {
-    Label said = Parts.words(note.line());
+    Label said = Parts.words(Words.sentence(note.line()));
     HBox.setHgrow(said, Priority.ALWAYS);
     Button remove =
         Parts.button(

@@ -120,11 +120,13 @@ final class OpenCard extends VBox {
     care.setId("card-care");
     care.managedProperty().bind(care.visibleProperty());
     MissChips kinds = new MissChips(desk);
+    TappedStrip tapped = new TappedStrip(desk);
     kinds.visibleProperty().bind(buttons.visibleProperty());
     logLine.visibleProperty().bind(buttons.visibleProperty());
     logLine.managedProperty().bind(logLine.visibleProperty());
     getChildren()
-        .addAll(head, score, speed, buttons, kinds, care, gate, keeping(), others(), inWords());
+        .addAll(
+            head, score, speed, buttons, kinds, tapped, care, gate, keeping(), others(), inWords());
     patience.setOnFinished(e -> gate.setText("Still being written to the book; it is not lost."));
     Parts.whileShown(this, desk.passes().onItsWayProperty(), this::showOnItsWay);
   }
@@ -163,7 +165,8 @@ final class OpenCard extends VBox {
         .addAll(
             small("card-done", "Done, go on (Enter)", Command.CARD_DONE),
             small("slip", "Take back (Backspace)", Command.SLIP),
-            small("hurts", "Hurts or tired (X)", Command.HURTS));
+            small("hurts", "Hurts or tired (X)", Command.HURTS),
+            small("tap", "Tap (T)", Command.TAP));
     return row;
   }
 

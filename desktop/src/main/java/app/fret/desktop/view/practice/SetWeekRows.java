@@ -30,6 +30,7 @@ import javafx.util.StringConverter;
 /** The cards that a teacher set for days of the week: moved, taken off, added. */
 final class SetWeekRows extends VBox {
   private static final int USUAL_MINUTES = 10;
+  private static final double MINUTES_WIDTH = 76;
   private static final List<CardKind> OF_PASSAGES =
       List.of(CardKind.LADDER, CardKind.DRILL, CardKind.RHYTHM, CardKind.UPKEEP, CardKind.MOCK);
 
@@ -51,28 +52,30 @@ final class SetWeekRows extends VBox {
     getChildren().addAll(rows, adding());
   }
 
-  private HBox adding() {
+  private VBox adding() {
     weekday.setId("week-day");
     weekday.getItems().addAll(DayOfWeek.values());
     weekday.setConverter(said(d -> d.getDisplayName(TextStyle.FULL, Locale.ENGLISH)));
     weekday.getSelectionModel().select(0);
     item.setId("week-item");
     item.setConverter(new ItemNames());
-    item.setPrefWidth(160);
+    item.setPrefWidth(220);
     item.valueProperty().addListener((property, before, now) -> showKinds(now));
     kind.setId("week-kind");
     kind.setConverter(said(CardKind::words));
     minutes.setId("week-minutes");
-    minutes.setPrefWidth(72);
     minutes.setEditable(true);
     words.setId("week-words");
     words.setPromptText("in the teacher's words");
     HBox.setHgrow(words, Priority.ALWAYS);
     Button add = Parts.button("week-add", "Add", "outline-action", this::add);
     add.setMinWidth(USE_PREF_SIZE);
-    HBox line = new HBox(6, weekday, item, kind, minutes, Parts.label("min"), words, add);
-    line.setAlignment(Pos.CENTER_LEFT);
-    return line;
+    minutes.setMinWidth(MINUTES_WIDTH);
+    HBox what = new HBox(6, weekday, item, kind, minutes, Parts.label("min"));
+    what.setAlignment(Pos.CENTER_LEFT);
+    HBox said = new HBox(6, words, add);
+    said.setAlignment(Pos.CENTER_LEFT);
+    return new VBox(6, what, said);
   }
 
   private static <T> StringConverter<T> said(Function<T, String> words) {

@@ -90,6 +90,7 @@ public record Station(
             Command.CLEAN,
             Command.MISS,
             Command.MISSED_TOO,
+            Command.TAP,
             Command.HURTS,
             Command.SLIP,
             Command.CARD_DONE,

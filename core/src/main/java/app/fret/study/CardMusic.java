@@ -56,14 +56,27 @@ public final class CardMusic {
         kind == DrillKind.WHOLE_CLIMB
             ? climb(study, card, notes)
             : kind.make(study.drillSource(), notes);
+    Made made = made(study, music, notes, at);
+    return card.kind() == CardKind.DRILL ? made : new Made(made.study(), 1);
+  }
+
+  /**
+   * A drill of notes of the player's own choice.
+   *
+   * @param notes numbers of the first and the last note it is made from
+   */
+  public static Made of(Study study, DrillKind kind, Span notes, Tempo at) {
+    return made(study, kind.make(study.drillSource(), notes), notes, at);
+  }
+
+  private static Made made(Study study, Optional<DrillMusic> music, Span notes, Tempo at) {
     if (music.isEmpty()) {
       return new Made(study, 1);
     }
     int spot = notes.last();
     long hits = music.get().sources().stream().filter(s -> s == spot).count();
-    int counted = card.kind() == CardKind.DRILL ? (int) Math.max(1, hits) : 1;
     try {
-      return new Made(DrillStudy.of(study, music.get(), at), counted);
+      return new Made(DrillStudy.of(study, music.get(), at), (int) Math.max(1, hits));
     } catch (OutOfRangeException e) {
       throw new IllegalStateException("a drill leaves the instrument", e);
     }

@@ -6,6 +6,7 @@ import app.fret.desktop.model.practice.CareWords;
 import app.fret.desktop.model.practice.PracticeDay;
 import app.fret.practice.Climb;
 import app.fret.practice.PracticeChoices;
+import app.fret.practice.drill.ProposedDrill;
 import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
@@ -24,6 +25,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeSet;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
 
 /** What is counted while the open passage is practised: passes for the open card, slips, hurts. */
 public final class PractiseDesk {
@@ -41,6 +44,8 @@ public final class PractiseDesk {
   /** The drill that lies open; empty while it is being worked out, so that no pass counts yet. */
   private Optional<Drill> drill = Optional.of(new Drill(1, 1));
 
+  private final ReadOnlyObjectWrapper<Optional<ProposedDrill>> ownDrill =
+      new ReadOnlyObjectWrapper<>(this, "ownDrill", Optional.empty());
   private Optional<Integer> missedAt = Optional.empty();
 
   /** How often the spot of a drill comes in its music, and how long that takes, in seconds. */
@@ -64,10 +69,11 @@ public final class PractiseDesk {
         .onAdded(
             entry -> {
               Optional<DayTask> task = openTask();
-              newDay.count(entry);
+              newDay.count(entry, ownDrill.get().isEmpty());
               task.ifPresent(this::endDrillAtCap);
             });
     desk.passes().onChanged(newDay::refresh);
+    newDay.openProperty().addListener((property, before, now) -> leaveOwnDrill());
   }
 
   /** A pass that is tapped along. */
@@ -118,28 +124,9 @@ public final class PractiseDesk {
     pulse = Optional.of(newPulse);
   }
 
-  /** Logs a pass for the open card. */
+  /** Logs a pass for the open card, or for the drill of the player's own choice. */
   void log(boolean clean) {
-    if (day.flatMap(PracticeDay::openOther).isPresent()) {
-      desk.say(NOTHING_TO_COUNT);
-      return;
-    }
-    Optional<DayTask> task = openTask();
-    // What has no tempo of its own, a warm-up or a break, is no reason to lose a pass.
-    if (task.filter(t -> t.card().perMinute().isPresent()).isEmpty()) {
-      // One without what rests opens no rung.
-      add(countedFreely(clean, false));
-    } else {
-      log(task.get().card(), clean, false);
-    }
-  }
-
-  private void log(Card card, boolean clean, boolean hurts) {
-    if (isDrilled(card) && drill.isEmpty() && !hurts) {
-      desk.say(STILL_WORKED_OUT);
-      return;
-    }
-    add(counted(card, clean, hurts));
+    countedNow(clean, false).ifPresent(this::add);
   }
 
   private void add(Counted pass) {
@@ -163,6 +150,37 @@ public final class PractiseDesk {
         seconds(card));
   }
 
+  /** A pass of a drill that the player chose. */
+  private Counted counted(ProposedDrill own, boolean clean, boolean hurts) {
+    Optional<String> spot = Optional.of(ProgrammeItem.place(desk.study(), own.notes().last()));
+    int hits = drill.map(Drill::hits).orElse(1);
+    LogEntry.Played played =
+        new LogEntry.Played(CardKind.DRILL, false, spot, false, hurts, hits, Optional.empty());
+    OptionalDouble seconds =
+        drill.map(d -> OptionalDouble.of(d.seconds())).orElse(OptionalDouble.empty());
+    return new Counted(clean, ownTempo(own), played, seconds);
+  }
+
+  /** The tempo of a drill of one's own choice. */
+  public Tempo ownTempo(ProposedDrill own) {
+    return desk.study().choices().target().at(own.perMinute());
+  }
+
+  /** The drill that the player chose for some notes; empty while the cards go on. */
+  public ReadOnlyObjectProperty<Optional<ProposedDrill>> ownDrillProperty() {
+    return ownDrill.getReadOnlyProperty();
+  }
+
+  /** Plays a drill of the player's own choice before the cards go on. */
+  public void choose(ProposedDrill own) {
+    ownDrill.set(Optional.of(own));
+  }
+
+  /** Goes back to the cards. */
+  public void leaveOwnDrill() {
+    ownDrill.set(Optional.empty());
+  }
+
   /** A pass for no card, on the rung that is seen. */
   private Counted countedFreely(boolean clean, boolean hurts) {
     Optional<String> spot = clean ? Optional.empty() : missedPlace();
@@ -174,6 +192,14 @@ public final class PractiseDesk {
 
   /** A pass of what lies open; empty, with words why, where nothing can be counted. */
   Optional<Counted> countedNow(boolean clean, boolean hurts) {
+    Optional<ProposedDrill> own = ownDrill.get();
+    if (own.isPresent() && (drill.isPresent() || hurts)) {
+      return Optional.of(counted(own.get(), clean, hurts));
+    }
+    if (own.isPresent()) {
+      desk.say(STILL_WORKED_OUT);
+      return Optional.empty();
+    }
     if (day.flatMap(PracticeDay::openOther).isPresent()) {
       desk.say(NOTHING_TO_COUNT);
       return Optional.empty();
@@ -336,9 +362,14 @@ public final class PractiseDesk {
 
   /** It hurts or tires: the card ends, the spot rests today. */
   void hurts() {
+    if (ownDrill.get().isPresent()) {
+      countedNow(false, true).ifPresent(this::add);
+      leaveOwnDrill();
+      return;
+    }
     Optional<DayTask> task = openTask().filter(t -> t.card().perMinute().isPresent());
     if (task.isPresent()) {
-      log(task.get().card(), false, true);
+      add(counted(task.get().card(), false, true));
       day.orElseThrow().tick(task.get().number(), true);
     } else {
       add(countedFreely(false, true));

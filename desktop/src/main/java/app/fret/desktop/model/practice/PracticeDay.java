@@ -313,13 +313,18 @@ public final class PracticeDay {
     return seen.get().flatMap(s -> s.schedule().item(id)).map(ItemOutlook::item);
   }
 
-  /** Counts a pass that was just logged, and goes on when its card is full. */
-  public void count(LogEntry entry) {
+  /**
+   * Counts a pass that was just logged, and goes on when its card is full.
+   *
+   * @param ofCard whether it may be one of the open card
+   */
+  public void count(LogEntry entry, boolean ofCard) {
     item(String.valueOf(entry.passageId()))
         .ifPresent(item -> seen.set(seen.get().map(s -> s.played(dayOfBook.logged(entry, item)))));
     Optional<DayTask> task = openTask();
     boolean counts =
-        task.isPresent()
+        ofCard
+            && task.isPresent()
             && isFor(entry.passageId())
             && task.get().card().kind() == entry.played().card();
     if (counts) {

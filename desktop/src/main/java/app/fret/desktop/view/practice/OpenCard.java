@@ -13,6 +13,7 @@ import app.fret.desktop.view.part.Parts;
 import app.fret.practice.Climb;
 import app.fret.practice.MetronomeScale;
 import app.fret.practice.drill.DrillKind;
+import app.fret.practice.drill.ProposedDrill;
 import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
@@ -79,6 +80,7 @@ final class OpenCard extends VBox {
   private final FlowPane keeping = new FlowPane(8, 4);
   private final ScoreView score;
   private final LogLineField logLine;
+  private final Button back;
   private Optional<HeardFields> heard = Optional.empty();
   private final FlowPane buttons;
 
@@ -92,6 +94,11 @@ final class OpenCard extends VBox {
     gate.setId("rung-left");
     title.setId("open-card-title");
     logLine = new LogLineField(desk);
+    back =
+        Parts.button(
+            "back-to-cards", "Back to the cards", "link-action", desk.practise()::leaveOwnDrill);
+    back.setFocusTraversable(false);
+    back.managedProperty().bind(back.visibleProperty());
     score = new ScoreView("card-score", Lanes.BOW_TRACK, ScoreView.SMALL, desk::layOut);
     score.setLanes(List.of());
     // A whole system, however high its chords, stands here before anything below it does.
@@ -129,6 +136,7 @@ final class OpenCard extends VBox {
             head, score, speed, buttons, kinds, tapped, care, gate, keeping(), others(), inWords());
     patience.setOnFinished(e -> gate.setText("Still being written to the book; it is not lost."));
     Parts.whileShown(this, desk.passes().onItsWayProperty(), this::showOnItsWay);
+    Parts.whileShown(this, desk.practise().ownDrillProperty(), this::show);
   }
 
   /** Of the whole passage a click says where the next miss was; a drill is of one spot anyway. */
@@ -166,7 +174,8 @@ final class OpenCard extends VBox {
             small("card-done", "Done, go on (Enter)", Command.CARD_DONE),
             small("slip", "Take back (Backspace)", Command.SLIP),
             small("hurts", "Hurts or tired (X)", Command.HURTS),
-            small("tap", "Tap (T)", Command.TAP));
+            small("tap", "Tap (T)", Command.TAP),
+            back);
     return row;
   }
 
@@ -226,10 +235,48 @@ final class OpenCard extends VBox {
     showCare();
     keeping.setVisible(false);
     Optional<DayTask> task = desk.day().flatMap(d -> d.openTask());
-    if (task.isEmpty()) {
+    Optional<ProposedDrill> own = desk.practise().ownDrillProperty().get();
+    back.setVisible(own.isPresent());
+    if (own.isPresent()) {
+      showOwn(own.get());
+    } else if (task.isEmpty()) {
       showLadder();
     } else {
       show(task.get());
+    }
+  }
+
+  /** A drill of the player's own choice stands before the cards. */
+  private void showOwn(ProposedDrill own) {
+    showCounting(true);
+    showHeard(Optional.empty());
+    title.setText(own.kind().words());
+    side.setText("your choice");
+    tempo.setVisible(true);
+    click.setVisible(true);
+    score.setVisible(true);
+    Tempo at = desk.practise().ownTempo(own);
+    showTempo(at);
+    steps.getChildren().clear();
+    own.kind().steps().forEach(s -> steps.getChildren().add(Parts.words(s)));
+    String cap =
+        own.cap()
+            .map(c -> ", " + c.inARow() + " in a row and " + c.aDay() + " a day at most")
+            .orElse("");
+    gate.setText("About " + Words.count(own.times(), "pass", "passes") + cap + ".");
+    Study study = desk.study();
+    Music wanted = new Music("own " + own.kind().id() + " " + own.notes(), at, study);
+    if (!wanted.isSame(music)) {
+      await(wanted);
+      desk.layOut(
+          this,
+          () -> CardMusic.of(study, own.kind(), own.notes(), at),
+          made -> {
+            if (music == wanted) {
+              desk.practise().setDrill(made.hits(), made.seconds());
+              score.studyProperty().set(Optional.of(made.study()));
+            }
+          });
     }
   }
 

@@ -49,10 +49,12 @@ public final class PractisePanel extends VBox {
 
   private final PassageDesk desk;
   private final VBox content = new VBox(6);
+  private final DrillsHere drillsHere;
 
   /** Beside the open card. */
   public PractisePanel(PassageDesk desk) {
     this.desk = desk;
+    this.drillsHere = new DrillsHere(desk);
     setId("practise-panel");
     getStyleClass().add("why-panel");
     content.setPadding(new Insets(0, 14, 0, 0));
@@ -78,6 +80,7 @@ public final class PractisePanel extends VBox {
     seen.ifPresent(this::addWeek);
     seen.ifPresent(this::addNotes);
     addTempos();
+    content.getChildren().add(drillsHere);
     addChunks();
     addNewest();
   }

@@ -18,7 +18,17 @@ final class LevelDrill {
         && source.isPlayable(note)
         && source.isPlayable(note - 1)
         && !source.note(note).isGrace()
-        && Math.abs(source.level(note) - source.level(note - 1)) >= SUDDEN;
+        && Math.abs(source.level(note) - source.level(note - 1)) >= SUDDEN
+        && !isPrepared(source, note);
+  }
+
+  /** Whether a wedge leads there: it grew or faded to what comes, however high the last step. */
+  private static boolean isPrepared(DrillSource source, int note) {
+    boolean grows = source.level(note) > source.level(note - 1);
+    Fraction before = source.note(note - 1).onset();
+    return source.passage().directions().hairpins().stream()
+        .filter(h -> h.growing() == grows)
+        .anyMatch(h -> h.from().compareTo(before) <= 0 && h.to().compareTo(before) >= 0);
   }
 
   static Optional<DrillMusic> of(DrillSource source, Span notes) {

@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Predicate;
 
 /**
  * What is hard in a passage, from both finished plans and the page: shifts, crossings, reaches,
@@ -49,7 +50,15 @@ public final class Problems {
   private static final int FAST_RUN = 8;
   private static final double SLOW_SECONDS = 1.2;
   private static final int MOST_OF_A_KIND = 2;
+  private static final int MOST_RUNS = 3;
+  private static final int MOST_SINGLE_BETWEEN = 4;
   private static final int CHUNK = 16;
+
+  /** A run up to so many notes is built up whole, a longer one by its first and its last part. */
+  private static final int WHOLE = 28;
+
+  private static final List<DrillKind> FROM_THE_END =
+      List.of(DrillKind.CHAIN_BACK, DrillKind.LAST_FIRST);
 
   private static final int NOTES_BEHIND = 3;
 
@@ -213,26 +222,45 @@ public final class Problems {
         chords.add(i);
       }
     }
-    if (!doubles.isEmpty()) {
-      add(
-          span(doubles),
-          0.5 + 0.05 * doubles.size(),
-          doubles.stream().anyMatch(this::isWide),
-          doubles.size() == 1 ? "one double stop" : doubles.size() + " double stops",
-          DrillKind.LOWER_BOTH_UPPER,
-          DrillKind.VOICE_ALONE,
-          DrillKind.VOICE_AND_PEDAL,
-          DrillKind.DRONE);
+    near(doubles)
+        .forEach(
+            group ->
+                add(
+                    span(group),
+                    0.5 + 0.05 * group.size(),
+                    group.stream().anyMatch(this::isWide),
+                    group.size() == 1 ? "one double stop" : group.size() + " double stops",
+                    DrillKind.LOWER_BOTH_UPPER,
+                    DrillKind.VOICE_ALONE,
+                    DrillKind.VOICE_AND_PEDAL,
+                    DrillKind.DRONE));
+    near(chords)
+        .forEach(
+            group ->
+                add(
+                    span(group),
+                    0.6 + 0.05 * group.size(),
+                    group.stream().anyMatch(this::isWide),
+                    group.size() == 1 ? "one chord" : group.size() + " chords",
+                    DrillKind.CHORD_TUNING,
+                    DrillKind.VOICE_ALONE));
+  }
+
+  /** What stands together, no run of single notes between; the largest groups, in their order. */
+  private static List<List<Integer>> near(List<Integer> notes) {
+    List<List<Integer>> groups = new ArrayList<>();
+    int last = Integer.MIN_VALUE / 2;
+    for (int note : notes) {
+      if (note - last > MOST_SINGLE_BETWEEN) {
+        groups.add(new ArrayList<>());
+      }
+      groups.get(groups.size() - 1).add(note);
+      last = note;
     }
-    if (!chords.isEmpty()) {
-      add(
-          span(chords),
-          0.6 + 0.05 * chords.size(),
-          chords.stream().anyMatch(this::isWide),
-          chords.size() == 1 ? "one chord" : chords.size() + " chords",
-          DrillKind.CHORD_TUNING,
-          DrillKind.VOICE_ALONE);
-    }
+    return groups.stream()
+        .sorted(Comparator.comparingInt((List<Integer> g) -> -g.size()))
+        .limit(MOST_OF_A_KIND)
+        .toList();
   }
 
   private static Span span(List<Integer> notes) {
@@ -368,19 +396,52 @@ public final class Problems {
     return problems.stream().filter(p -> p.words().startsWith("slow line")).count();
   }
 
+  /** The hardest runs, in their order: of a page of them not merely those that come first. */
   private void addFastRuns() {
+    List<Span> runs = new ArrayList<>();
     int from = 0;
-    int found = 0;
-    for (int i = 0; i <= source.count() && found < MOST_OF_A_KIND; i++) {
+    for (int i = 0; i <= source.count(); i++) {
       if (i < source.count() && isFast(i)) {
         continue;
       }
       if (i - from >= FAST_RUN) {
-        addRun(from, i - 1, RUN_DRILLS.get(found % RUN_DRILLS.size()));
-        found++;
+        runs.add(new Span(onBeat(from, i - 1), i - 1));
       }
       from = i + 1;
     }
+    List<Span> hardest =
+        runs.stream()
+            .sorted(Comparator.comparingDouble((Span r) -> -hardness(r)))
+            .limit(MOST_RUNS)
+            .sorted(Comparator.comparingInt(Span::first))
+            .toList();
+    for (int i = 0; i < hardest.size(); i++) {
+      addRun(hardest.get(i).first(), hardest.get(i).last(), RUN_DRILLS.get(i % RUN_DRILLS.size()));
+    }
+  }
+
+  /**
+   * The short note of a dotted pair before a run is none of it: the run begins with the beat behind
+   * it.
+   */
+  private int onBeat(int first, int last) {
+    boolean isTail =
+        first > 0
+            && !beginsBeat(first)
+            && beginsBeat(first + 1)
+            && last - first >= FAST_RUN
+            && seconds(first - 1) >= 2 * seconds(first);
+    return isTail ? first + 1 : first;
+  }
+
+  /** Notes that are quick weigh, and shifts among them double. */
+  private double hardness(Span run) {
+    long shifts =
+        source.leftHand().shifts().stream()
+            .filter(s -> run.holds(s.fromNote()) && run.holds(s.toNote()))
+            .count();
+    int notes = run.last() - run.first() + 1;
+    return (Math.min(notes, CHUNK) + FAST_RUN * shifts) / seconds(run.first());
   }
 
   private boolean isFast(int note) {
@@ -399,19 +460,25 @@ public final class Problems {
             && source.silenceBefore(last + 1).signum() == 0;
     int to = lands ? last + 1 : last;
     String words = format("%d notes at %.1f a second", last - first + 1, 1 / seconds(first));
-    if (last - first < CHUNK) {
+    if (last - first < WHOLE) {
       add(new Span(first, to), 0.75, false, words, drills.toArray(DrillKind[]::new));
       return;
     }
     add(new Span(first, to), 0.75, false, words, drills.get(0));
     List<DrillKind> ofParts = drills.subList(1, drills.size());
-    int chunkLast = source.beatAndSlurFrom(first + CHUNK);
-    add(
-        new Span(first, chunkLast > first + FAST_RUN ? chunkLast : first + CHUNK),
-        0.74,
-        false,
-        words,
-        ofParts.toArray(DrillKind[]::new));
+    int firstEnd = beatFrom(first + CHUNK);
+    addPart(new Span(first, firstEnd), words, ofParts, kind -> !FROM_THE_END.contains(kind));
+    addPart(new Span(beatFrom(last - CHUNK), to), words, ofParts, FROM_THE_END::contains);
+  }
+
+  private void addPart(
+      Span part, String words, List<DrillKind> drills, Predicate<DrillKind> kinds) {
+    add(part, 0.74, false, words, drills.stream().filter(kinds).toArray(DrillKind[]::new));
+  }
+
+  /** The beat that begins at a note or next behind it. */
+  private int beatFrom(int note) {
+    return beginsBeat(note) ? note : nextBeat(note + 1);
   }
 
   private void addSpringing() {

@@ -38,6 +38,7 @@ final class Sheet {
   private Fraction inBar = Fraction.ZERO;
   private int slurFrom = -1;
   private boolean isAgain;
+  private boolean isAtOneLevel;
   private Optional<Piece> waiting = Optional.empty();
 
   /**
@@ -62,6 +63,12 @@ final class Sheet {
     if (place.signum() > 0 && place.compareTo(metre.barLength()) < 0) {
       add(Piece.rest(source, place));
     }
+  }
+
+  /** An exercise that goes back and forth stays at the level it begins with. */
+  Sheet atOneLevel() {
+    isAtOneLevel = true;
+    return this;
   }
 
   /** What follows is played anew: the bow is set again, so that it may go as the last one went. */
@@ -131,7 +138,9 @@ final class Sheet {
 
   /** Slow practice stays musical: the level is printed wherever it becomes another. */
   private void addLevel(String level) {
-    boolean isNew = dynamics.isEmpty() || !dynamics.get(dynamics.size() - 1).sign().equals(level);
+    boolean isNew =
+        dynamics.isEmpty()
+            || !isAtOneLevel && !dynamics.get(dynamics.size() - 1).sign().equals(level);
     if (isNew) {
       dynamics.add(new Directions.Dynamic(builder.time(), level));
     }

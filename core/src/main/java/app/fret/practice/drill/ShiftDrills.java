@@ -43,7 +43,7 @@ final class ShiftDrills {
     return move(source, notes)
         .map(
             move -> {
-              Sheet sheet = new Sheet(source, move.shift().fromNote(), true);
+              Sheet sheet = new Sheet(source, move.shift().fromNote(), true).atOneLevel();
               filling.put(move, sheet);
               return sheet.finish();
             });

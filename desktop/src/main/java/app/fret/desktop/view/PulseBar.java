@@ -199,8 +199,9 @@ final class PulseBar extends HBox {
     tempo.setText(Words.tempo(shown));
     String of =
         subject
-            .card()
-            .map(CardWords::title)
+            .own()
+            .map(d -> d.kind().words())
+            .or(() -> subject.card().map(CardWords::title))
             .orElse("rung " + (subject.rung() + 1) + " of the ladder");
     place.setText(subject.isOwnTempo() ? "chosen here" : of);
   }

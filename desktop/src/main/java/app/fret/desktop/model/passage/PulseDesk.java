@@ -4,6 +4,7 @@ import app.fret.desktop.model.practice.PracticeDay;
 import app.fret.desktop.sound.SoundPlayer;
 import app.fret.practice.Climb;
 import app.fret.practice.MetronomeScale;
+import app.fret.practice.drill.ProposedDrill;
 import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.Card;
 import app.fret.practice.schedule.CardKind;
@@ -52,6 +53,7 @@ public final class PulseDesk {
    *
    * @param study the passage
    * @param card the open card, where it is what sounds
+   * @param own the drill of the player's own choice, where that is what sounds
    * @param tempo how fast
    * @param rung rung of the ladder it stands on, from 0
    * @param ladderClick the click that follows the ladder there
@@ -61,6 +63,7 @@ public final class PulseDesk {
   public record Subject(
       Study study,
       Optional<Card> card,
+      Optional<ProposedDrill> own,
       Tempo tempo,
       int rung,
       ClickKind ladderClick,
@@ -106,6 +109,7 @@ public final class PulseDesk {
     passage.passes().climbProperty().addListener((property, before, now) -> newTempo(passage));
     passage.selection().startProperty().addListener((property, before, now) -> follow(passage));
     passage.selection().noteProperty().addListener((property, before, now) -> follow(passage));
+    passage.practise().ownDrillProperty().addListener((property, before, now) -> newTempo(passage));
     follow(passage);
   }
 
@@ -147,13 +151,20 @@ public final class PulseDesk {
   private Subject subject(PassageDesk passage) {
     Study study = passage.study();
     Climb climb = passage.passes().climbProperty().get();
-    Optional<Card> card = followsCards ? openCard(passage) : Optional.empty();
-    Tempo own = card.map(c -> tempoOf(passage, c)).orElse(climb.ladder().tempo(climb.rung()));
-    boolean ofSelection =
-        settings.get().loopsSelection() && card.filter(c -> isMade(c.kind())).isEmpty();
+    Optional<ProposedDrill> drill =
+        followsCards ? passage.practise().ownDrillProperty().get() : Optional.empty();
+    Optional<Card> card = followsCards && drill.isEmpty() ? openCard(passage) : Optional.empty();
+    Tempo own =
+        drill
+            .map(passage.practise()::ownTempo)
+            .or(() -> card.map(c -> tempoOf(passage, c)))
+            .orElse(climb.ladder().tempo(climb.rung()));
+    boolean isMade = drill.isPresent() || card.filter(c -> isMade(c.kind())).isPresent();
+    boolean ofSelection = settings.get().loopsSelection() && !isMade;
     return new Subject(
         study,
         card,
+        drill,
         otherTempo.orElse(own),
         climb.rung(),
         LadderClick.of(climb.ladder(), climb.rung()),
@@ -272,8 +283,10 @@ public final class PulseDesk {
 
   private static LoopedSound sound(Subject what, ClickChoices click, PulseSettings wanted) {
     Study study =
-        what.card()
-            .map(c -> CardMusic.of(what.study(), c, what.tempo()).study())
+        what.own()
+            .map(d -> CardMusic.of(what.study(), d.kind(), d.notes(), what.tempo()))
+            .or(() -> what.card().map(c -> CardMusic.of(what.study(), c, what.tempo())))
+            .map(CardMusic.Made::study)
             .orElse(what.study());
     double perMinute = what.tempo().in(study.choices().target().beat()).perMinute();
     Span bars = what.bars().orElse(new Span(0, study.passage().bars().size() - 1));

@@ -15,7 +15,7 @@ import javafx.scene.layout.VBox;
 /** What was agreed on with a teacher: cards of the week, rounds, and a list drawn by lot. */
 public final class AgreedPane extends VBox {
   private static final double WIDTH = 760;
-  private static final double MOST_HEIGHT = 640;
+  private static final double MOST_HEIGHT = 690;
 
   private final PracticeDay day;
   private final SetWeekRows week;

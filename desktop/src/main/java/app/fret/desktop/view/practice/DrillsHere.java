@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import javafx.scene.control.Button;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /**
@@ -71,6 +72,8 @@ final class DrillsHere extends VBox {
                     + " to "
                     + ProgrammeItem.place(study, span.last()),
                 "small"));
+    FlowPane kinds = new FlowPane(12, 0);
+    getChildren().add(kinds);
     for (ProposedDrill drill : drills) {
       Button link =
           Parts.button(
@@ -79,7 +82,7 @@ final class DrillsHere extends VBox {
               "link-action",
               () -> desk.practise().choose(drill));
       link.setFocusTraversable(false);
-      getChildren().add(link);
+      kinds.getChildren().add(link);
     }
     if (drills.isEmpty()) {
       getChildren().add(Parts.words("Nothing fits these notes.", "small"));

@@ -168,10 +168,10 @@ final class OpenCard extends VBox {
   }
 
   private FlowPane others() {
-    FlowPane row = new FlowPane(14, 4);
+    FlowPane row = new FlowPane(12, 4);
     row.getChildren()
         .addAll(
-            small("card-done", "Done, go on (Enter)", Command.CARD_DONE),
+            small("card-done", "Done (Enter)", Command.CARD_DONE),
             small("slip", "Take back (Backspace)", Command.SLIP),
             small("hurts", "Hurts or tired (X)", Command.HURTS),
             small("tap", "Tap (T)", Command.TAP),

@@ -20,6 +20,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.Spinner;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
@@ -59,7 +60,8 @@ final class SetWeekRows extends VBox {
     weekday.getSelectionModel().select(0);
     item.setId("week-item");
     item.setConverter(new ItemNames());
-    item.setPrefWidth(220);
+    item.setPrefWidth(200);
+    minutes.setMaxWidth(MINUTES_WIDTH);
     item.valueProperty().addListener((property, before, now) -> showKinds(now));
     kind.setId("week-kind");
     kind.setConverter(said(CardKind::words));
@@ -71,7 +73,9 @@ final class SetWeekRows extends VBox {
     Button add = Parts.button("week-add", "Add", "outline-action", this::add);
     add.setMinWidth(USE_PREF_SIZE);
     minutes.setMinWidth(MINUTES_WIDTH);
-    HBox what = new HBox(6, weekday, item, kind, minutes, Parts.label("min"));
+    Label unit = Parts.label("min");
+    unit.setMinWidth(USE_PREF_SIZE);
+    HBox what = new HBox(6, weekday, item, kind, minutes, unit);
     what.setAlignment(Pos.CENTER_LEFT);
     HBox said = new HBox(6, words, add);
     said.setAlignment(Pos.CENTER_LEFT);

@@ -29,6 +29,7 @@ final class TappedStrip extends VBox {
     bars.setId("tapped-bars");
     getChildren().addAll(mean, bars);
     managedProperty().bind(visibleProperty());
+    bars.managedProperty().bind(bars.textProperty().isNotEmpty());
     Parts.whileShown(this, desk.practise().taps().tappedProperty(), this::show);
     show();
   }

@@ -1,8 +1,8 @@
 package app.fret.bow.effort;
 
+import app.fret.bow.stroke.BowPlace;
 import app.fret.bow.stroke.StrokeProfile;
 import app.fret.bow.stroke.Way;
-import java.util.Locale;
 
 /** Leaps over a string are longer for the hand the further out on the bow. */
 final class LeapTerm extends NamedTerm {
@@ -21,6 +21,6 @@ final class LeapTerm extends NamedTerm {
 
   @Override
   public String reason(StrokeProfile demand, Way way) {
-    return String.format(Locale.ROOT, "A leap over a string at %.2f of the bow.", way.start());
+    return "A leap over a string " + BowPlace.words(way.start()) + ".";
   }
 }

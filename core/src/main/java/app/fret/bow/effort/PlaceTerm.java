@@ -1,6 +1,7 @@
 package app.fret.bow.effort;
 
 import app.fret.bow.stroke.BowParts;
+import app.fret.bow.stroke.BowPlace;
 import app.fret.bow.stroke.StrokeProfile;
 import app.fret.bow.stroke.Way;
 import java.util.Locale;
@@ -30,8 +31,8 @@ final class PlaceTerm extends NamedTerm {
     BowParts.Part part = demand.part();
     return String.format(
         Locale.ROOT,
-        "Its middle lies at %.2f of the bow; this stroke speaks from %.2f to %.2f.",
-        way.middle(),
+        "Its middle lies %s; this stroke speaks from %.2f to %.2f.",
+        BowPlace.words(way.middle()),
         part.from(),
         part.to());
   }

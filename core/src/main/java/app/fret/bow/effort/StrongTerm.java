@@ -1,9 +1,9 @@
 package app.fret.bow.effort;
 
+import app.fret.bow.stroke.BowPlace;
 import app.fret.bow.stroke.StrokeKind;
 import app.fret.bow.stroke.StrokeProfile;
 import app.fret.bow.stroke.Way;
-import java.util.Locale;
 
 /** Accents and loud starts want a place that is strong for the direction. */
 final class StrongTerm extends NamedTerm {
@@ -52,7 +52,9 @@ final class StrongTerm extends NamedTerm {
   public String reason(StrokeProfile demand, Way way) {
     boolean accented = demand.accent() > 0;
     return (accented ? "The accent" : "The loud start")
-        + String.format(Locale.ROOT, " falls at %.2f of the bow, ", way.start())
+        + " falls "
+        + BowPlace.words(way.start())
+        + ", "
         + (way.isUp() ? "on an up-bow." : "on a down-bow.");
   }
 }

@@ -202,7 +202,7 @@ public record StrokeDecision(
   public String words() {
     return switch (act) {
       case KIND -> kind.orElseThrow().words();
-      case AT -> String.format(Locale.ROOT, "starts at %.2f of the bow", place.orElseThrow());
+      case AT -> "starts " + BowPlace.words(place.orElseThrow());
       case AMOUNT -> String.format(Locale.ROOT, "%.0f cm of bow", amountCm.orElseThrow());
       default -> act.words;
     };

@@ -6,6 +6,7 @@ import app.fret.bow.plane.Planes;
 import app.fret.bow.search.BowJoints;
 import app.fret.bow.search.BowedPath;
 import app.fret.bow.stroke.BowLine;
+import app.fret.bow.stroke.BowPlace;
 import app.fret.bow.stroke.BowedNote;
 import app.fret.bow.stroke.Decided;
 import app.fret.bow.stroke.Draft;
@@ -64,14 +65,14 @@ final class JointTroubles {
         before.number(),
         path.first(stroke).number(),
         words(
-            "A leap over a string in %.2f s at %.2f of the bow: %.0f mm for the hand.",
-            before.seconds(), way.start(), there),
+            "A leap over a string in %.2f s %s: %.0f mm for the hand.",
+            before.seconds(), BowPlace.words(way.start()), there),
         List.of(
             new Mend(
                 words(
-                    "Start it at %.2f of the bow: %.0f mm. A neighbouring string spares the leap"
+                    "Start it %s: %.0f mm. A neighbouring string spares the leap"
                         + " and changes the sound.",
-                    LEAP_TO, lower),
+                    BowPlace.words(LEAP_TO), lower),
                 List.of(on(stroke, StrokeDecision.at(LEAP_TO))))));
   }
 

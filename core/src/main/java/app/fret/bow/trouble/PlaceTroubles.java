@@ -3,6 +3,7 @@ package app.fret.bow.trouble;
 import static app.fret.bow.trouble.BowTroubles.words;
 
 import app.fret.bow.search.BowedPath;
+import app.fret.bow.stroke.BowPlace;
 import app.fret.bow.stroke.BowSpeeds;
 import app.fret.bow.stroke.Draft;
 import app.fret.bow.stroke.StrokeAt;
@@ -90,12 +91,12 @@ final class PlaceTroubles {
     Mend moved =
         mend(
             stroke,
-            words("Start it at %.2f of the bow, where it is strong.", strong),
+            "Start it " + BowPlace.words(strong) + ", where it is strong.",
             StrokeDecision.at(strong));
     found.add(
         Kind.WEAK_PLACE,
         stroke,
-        words("The accent falls at %.2f of the bow, a weak place.", way.start()),
+        "The accent falls " + BowPlace.words(way.start()) + ", a weak place.",
         way.isUp() ? List.of(turned, moved) : List.of(moved, turned));
   }
 
@@ -147,14 +148,14 @@ final class PlaceTroubles {
       found.add(
           Kind.FADES_AT_FROG,
           stroke,
-          words("It fades to %.2f of the bow, at the heavy frog.", way.end()),
+          "It fades out " + BowPlace.words(way.end()) + ", where the bow is heavy.",
           List.of(mend(stroke, "Take it on a down-bow.", StrokeDecision.of(Act.DOWN))));
     }
     if (!way.isUp() && growth >= FADES && way.end() > AT_THE_TIP) {
       found.add(
           Kind.GROWS_AT_TIP,
           stroke,
-          words("It grows to %.2f of the bow, at the light tip.", way.end()),
+          "It ends its growth " + BowPlace.words(way.end()) + ", where the bow is light.",
           List.of(mend(stroke, "Take it on an up-bow.", StrokeDecision.of(Act.UP))));
     }
   }
@@ -184,8 +185,7 @@ final class PlaceTroubles {
             "It needs at least %.0f cm and has %.0f cm from where it starts.",
             draft.slowestCm(), left),
         List.of(
-            mend(
-                stroke, words("Start it at %.2f of the bow.", rounded), StrokeDecision.at(rounded)),
+            mend(stroke, "Start it " + BowPlace.words(rounded) + ".", StrokeDecision.at(rounded)),
             mend(stroke, "Take the bow back before it.", StrokeDecision.of(Act.RETAKE))));
   }
 }

@@ -54,9 +54,9 @@ public final class CardWords {
           Optional.of(
               "stop after "
                   + times(card).orElse(card.minutes() + " minutes")
-                  + ", or when "
-                  + RIGHT_IN_A_ROW
-                  + " in a row are right");
+                  + (card.passes() > 0 && card.passes() <= RIGHT_IN_A_ROW
+                      ? ""
+                      : ", or when " + RIGHT_IN_A_ROW + " in a row are right"));
       case RHYTHM, WHOLE_CLIMB -> Optional.of("each rhythm once");
       case UPKEEP -> Optional.of(card.passes() == 1 ? "once" : "stop after one clean run");
       case MOCK -> Optional.of("once, without stopping");

@@ -179,8 +179,7 @@ final class DayPlanner {
                 .filter(w -> !Taper.isTheDay(w, date) && w.sparing().isEmpty())
                 .toList());
     due.sort(
-        Comparator.comparingLong((Work w) -> drawn(date, w.item().id()))
-            .thenComparing(w -> w.item().id()));
+        Comparator.comparing((Work w) -> w.item().id(), Lot.order(seed * 31 + date.toEpochDay())));
     List<Card> cards = new ArrayList<>();
     int left = playing;
     for (Work work : due) {
@@ -211,14 +210,6 @@ final class DayPlanner {
     LocalDate due = work.due(date).orElseThrow();
     long days = ChronoUnit.DAYS.between(date, due);
     return days + (days == 1 ? " day to " : " days to ") + work.item().dueName(due);
-  }
-
-  /** A number drawn for an item on a day. Source: the finaliser of SplitMix64, Steele 2014. */
-  private long drawn(LocalDate date, String id) {
-    long mixed = (seed * 31 + date.toEpochDay()) * 31 + id.hashCode();
-    mixed = (mixed ^ mixed >>> 30) * 0xBF58476D1CE4E5B9L;
-    mixed = (mixed ^ mixed >>> 27) * 0x94D049BB133111EBL;
-    return mixed ^ mixed >>> 31;
   }
 
   /**

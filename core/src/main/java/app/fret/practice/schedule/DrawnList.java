@@ -2,11 +2,9 @@ package app.fret.practice.schedule;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Random;
 
 /** A list drawn by lot, as a panel would ask it: each passage once, cold, in the order drawn. */
 public final class DrawnList {
@@ -18,13 +16,11 @@ public final class DrawnList {
    * Draws.
    *
    * @param from ids to draw from
-   * @param count how many, at most all
+   * @param count how many, at least 0; at most all are drawn
    * @param seed the same seed draws the same list
    */
   public static List<String> draw(List<String> from, int count, long seed) {
-    List<String> all = new ArrayList<>(from);
-    Collections.shuffle(all, new Random(seed));
-    return List.copyOf(all.subList(0, Math.max(0, Math.min(count, all.size()))));
+    return from.stream().sorted(Lot.order(seed)).limit(count).toList();
   }
 
   /**

@@ -23,10 +23,14 @@ final class Spare {
     }
     List<Work> live = passages.stream().filter(w -> !w.isOver(day)).toList();
     return Optional.of(
-        free + " of " + learner.minutesPerDay() + " minutes are free. " + why(live, day, isCut));
+        free
+            + " of "
+            + learner.minutesPerDay()
+            + " minutes are free. "
+            + why(live, day, cards, isCut));
   }
 
-  private static String why(List<Work> live, LocalDate day, boolean isCut) {
+  private static String why(List<Work> live, LocalDate day, List<Card> cards, boolean isCut) {
     if (live.isEmpty()) {
       return "Add a passage, a scale or a study.";
     }
@@ -44,9 +48,19 @@ final class Spare {
       return "No passage is played twice in a row: add another passage, a scale or a study to come"
           + " between.";
     }
-    return "More than "
-        + Model.count("day.most-minutes-a-passage")
-        + " minutes a day of one passage add little. Use the time for scales, a study or another"
-        + " passage, or stop here.";
+    int most = Model.count("day.most-minutes-a-passage");
+    String enough =
+        cards.stream().anyMatch(c -> minutesOf(c, cards) >= most - 1)
+            ? "More than " + most + " minutes a day of one passage add little."
+            : "The passages have what helps in a day; more passes at the same tempo add little.";
+    return enough + " Use the time for scales, a study or another passage, or stop here.";
+  }
+
+  /** Minutes of all cards of a card's passage. */
+  private static int minutesOf(Card card, List<Card> cards) {
+    return cards.stream()
+        .filter(c -> c.item().isPresent() && c.item().equals(card.item()))
+        .mapToInt(Card::minutes)
+        .sum();
   }
 }

@@ -1,13 +1,16 @@
 package app.fret.practice.schedule;
 
+import app.fret.practice.drill.DrillKind;
 import java.time.LocalDate;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 
 /** Cuts one visit to a passage into cards: a drill, a rhythm set, the ladder. */
 final class Visit {
@@ -18,6 +21,9 @@ final class Visit {
   private static final int TRIAL_ROUND = 4;
 
   private static final double SECONDS_A_MINUTE = 60;
+
+  private static final Set<DrillKind> NOT_OFTEN =
+      EnumSet.of(DrillKind.WORDS, DrillKind.INNER_PULSE, DrillKind.RECORD_AND_COMPARE);
 
   private final Work work;
   private final LocalDate day;
@@ -106,7 +112,7 @@ final class Visit {
     if (left > 0) {
       addPasses(CardKind.LADDER, most, work.rungPerMinute(0), ladderReason() + capWords());
     }
-    while (left >= Model.count("drill.least-visit-minutes") + LEAST_LADDER && addDrill()) {
+    while (left >= Model.count("drill.least-visit-minutes") + LEAST_LADDER && addDrill(true)) {
       addPasses(CardKind.LADDER, most, work.rungPerMinute(0), ladderReason() + capWords());
     }
   }
@@ -149,13 +155,22 @@ final class Visit {
 
   /** Adds a drill; false where none is due or fits. */
   private boolean addDrill() {
+    return addDrill(false);
+  }
+
+  /**
+   * Adds a drill.
+   *
+   * @param between whether it comes between two ladders, on any day and in any visit
+   */
+  private boolean addDrill(boolean between) {
     double share = Model.figure("drill.share") * left;
     int minutes = (int) Math.min(Model.figure("drill.most-minutes"), Math.round(share));
     if (left < Model.count("drill.least-visit-minutes") || minutes < 1) {
       return false;
     }
     Optional<String> missing = work.standing().missingSpot();
-    Optional<Spot> spot = missing.map(this::known).or(this::hardest);
+    Optional<Spot> spot = missing.map(this::known).or(() -> hardest(between));
     Optional<String> drill = spot.flatMap(this::turn);
     if (drill.isEmpty()) {
       return false;
@@ -172,8 +187,7 @@ final class Visit {
     double perMinute = work.rungPerMinute(1);
     double once =
         spot.seconds(drill) * slowest() / perMinute + Model.figure("day.between-passes-seconds");
-    int passes =
-        Math.min(Model.count("card.most-passes"), (int) (minutes * SECONDS_A_MINUTE / once));
+    int passes = Math.min(mostPasses(drill), (int) (minutes * SECONDS_A_MINUTE / once));
     boolean isCounted = spot.seconds(drill) > 0;
     int counted = isCounted ? Math.max(1, passes) : 0;
     int taken =
@@ -191,6 +205,21 @@ final class Visit {
             Optional.of(spot),
             Optional.of(drill)));
     left -= taken;
+  }
+
+  /** What is spoken, read or recorded is not done a dozen times. */
+  private static int mostPasses(String drill) {
+    return DrillKind.ofId(drill).filter(NOT_OFTEN::contains).isPresent()
+        ? Model.count("drill.most-passes-without-playing")
+        : Model.count("card.most-passes");
+  }
+
+  /** Whether a spot is nothing new: it was drilled before, or nothing was and it is the hardest. */
+  private boolean isKnown(Spot spot) {
+    List<Spot> all = work.item().spots();
+    return all.stream().anyMatch(s -> work.drillDaysOf(s.place()) > 0)
+        ? work.drillDaysOf(spot.place()) > 0
+        : spot.equals(all.get(0));
   }
 
   /** Whether a drill helps against what usually goes wrong at a spot. */
@@ -230,8 +259,29 @@ final class Visit {
     }
     int days = work.drillDaysOf(spot.place()) - (today > 0 ? 1 : 0);
     int turns =
-        work.standing().turnsOf(spot.place()) + days / Model.count("drill.days-of-a-kind") + today;
+        work.standing().turnsOf(spot.place())
+            + days / Model.count("drill.days-of-a-kind")
+            + today
+            + harderAlike(spot, drills);
     return Optional.of(drills.get(turns % drills.size()));
+  }
+
+  /** How many harder spots begin with the same drill: each begins with another one. */
+  private int harderAlike(Spot spot, List<String> drills) {
+    int alike = 0;
+    for (Spot harder : work.item().spots()) {
+      if (harder.place().equals(spot.place())) {
+        return alike;
+      }
+      boolean isAlike =
+          harder.drills().stream()
+              .filter(d -> !d.equals(CardKind.RHYTHM.id()))
+              .findFirst()
+              .filter(drills.get(0)::equals)
+              .isPresent();
+      alike += isAlike ? 1 : 0;
+    }
+    return 0;
   }
 
   private Spot known(String place) {
@@ -246,20 +296,22 @@ final class Visit {
    * The hardest spot that has not had its days yet, while nothing is missed; all had them, the one
    * that had fewest, every few days.
    */
-  private Optional<Spot> hardest() {
-    if (!isFirst) {
+  private Optional<Spot> hardest(boolean between) {
+    if (!isFirst && !between) {
       return Optional.empty();
     }
     List<Spot> spots =
         work.item().spots().stream()
             .filter(s -> !work.sparing().spares(s.place()))
             .filter(s -> turn(s).isPresent())
+            .filter(s -> !isTapered || isKnown(s))
             .limit(Model.count("drill.spots"))
             .toList();
     int days = Model.count("drill.days-of-a-spot");
     Optional<Spot> fresh =
         spots.stream().filter(s -> work.drillDaysOf(s.place()) < days).findFirst();
-    boolean isItsDay = work.contacts() % Model.count("drill.upkeep-every-contacts") == 0;
+    boolean isItsDay =
+        between || isTapered || work.contacts() % Model.count("drill.upkeep-every-contacts") == 0;
     return fresh.isPresent() || !isItsDay
         ? fresh
         : spots.stream().min(Comparator.comparingInt(s -> work.drillDaysOf(s.place())));
@@ -371,9 +423,13 @@ final class Visit {
     int share = (int) Math.round(100 * Math.exp(Math.min(0, work.theta())));
     String days =
         work.item().due().isPresent()
-            ? ", " + work.daysLeft(day, learner) + " days of practice left"
+            ? ", " + daysWords(work.daysLeft(day, learner)) + " of practice left"
             : "";
     return "clean at about " + share + " % of the target" + days;
+  }
+
+  private static String daysWords(int days) {
+    return days == 1 ? "1 day" : days + " days";
   }
 
   /** What the caps of a spot mean for passes through the whole. */

@@ -309,7 +309,9 @@ class DeskTest {
     waiting.remove().run();
     slow.open(slow.programme().get(1));
     slow.open(slow.programme().get(0));
-    waiting.forEach(Runnable::run);
+    while (!waiting.isEmpty()) {
+      waiting.remove().run();
+    }
     assertThat(slow.openProperty().get().orElseThrow().opened().entry())
         .isEqualTo(slow.programme().get(0).passage());
   }

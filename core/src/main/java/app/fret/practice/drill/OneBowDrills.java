@@ -33,13 +33,21 @@ final class OneBowDrills {
 
   private static List<Piece> stopped(DrillSource source, int note) {
     Piece piece = source.plain(note).unsigned();
-    if (!isHookedOn(source, note)) {
+    if (!isHookedOn(source, note) && !isLongOfPair(source, note)) {
       return List.of(piece);
     }
     Fraction stop = piece.length().divide(2);
     Fraction next = source.note(note + 1).length();
     stop = next.signum() > 0 && next.compareTo(stop) < 0 ? next : stop;
     return List.of(piece.lasting(piece.length().subtract(stop)), Piece.rest(note, stop));
+  }
+
+  /** Whether a short note of the same figure follows: like pairs are played alike. */
+  private static boolean isLongOfPair(DrillSource source, int note) {
+    return note + 1 < source.count()
+        && source.isPlayable(note + 1)
+        && source.note(note + 1).length().signum() > 0
+        && source.note(note).length().compareTo(source.note(note + 1).length().multiply(2)) >= 0;
   }
 
   /** Whether the note behind goes on in the same direction. */

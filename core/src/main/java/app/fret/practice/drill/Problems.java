@@ -48,7 +48,7 @@ public final class Problems {
 
   private static final double FAST_NOTES_A_SECOND = 4;
   private static final int FAST_RUN = 8;
-  private static final double SLOW_SECONDS = 1.2;
+  private static final double SLOW_SECONDS = 0.75;
   private static final int MOST_OF_A_KIND = 2;
   private static final int MOST_RUNS = 3;
   private static final int MOST_SINGLE_BETWEEN = 4;
@@ -466,9 +466,10 @@ public final class Problems {
     }
     add(new Span(first, to), 0.75, false, words, drills.get(0));
     List<DrillKind> ofParts = drills.subList(1, drills.size());
+    String part = "part of " + words;
     int firstEnd = beatFrom(first + CHUNK);
-    addPart(new Span(first, firstEnd), words, ofParts, kind -> !FROM_THE_END.contains(kind));
-    addPart(new Span(beatFrom(last - CHUNK), to), words, ofParts, FROM_THE_END::contains);
+    addPart(new Span(first, firstEnd), part, ofParts, kind -> !FROM_THE_END.contains(kind));
+    addPart(new Span(beatFrom(last - CHUNK), to), part, ofParts, FROM_THE_END::contains);
   }
 
   private void addPart(

@@ -43,12 +43,14 @@ final class ToneDrills {
         source, notes, List.of("without vibrato, over " + tonic.name()), source::piece);
   }
 
-  /** The longest note, held, with more pulses each time. */
+  /** The longest single note, held, with more pulses each time. */
   static Optional<DrillMusic> vibratoPulses(DrillSource source, Span notes) {
     Optional<Integer> longest =
         source.timed(notes).stream()
             .filter(n -> !source.placement(n).top().isOpen())
-            .max(Comparator.comparing((Integer n) -> source.note(n).length()));
+            .max(
+                Comparator.comparing((Integer n) -> source.note(n).notes().size() == 1)
+                    .thenComparing(n -> source.note(n).length()));
     return longest.map(
         n -> {
           Sheet sheet = new Sheet(source, n, true);

@@ -42,9 +42,12 @@ final class Seeds {
 
   private static final String PROGRAMME =
       """
-      {"format":"fret-programme","version":1,"player":{"minutesPerDay":45,"daysOff":["sunday"]},
+      {"format":"fret-programme","version":1,"player":{"minutesPerDay":45,"daysOff":["sunday"],
+      "minutesByWeekday":{"saturday":90},"instruments":["violin"]},
+      "week":[{"weekday":"monday","cards":[{"item":"a","kind":"drill","minutes":8,"spot":"2:1"}]}],
+      "rounds":[{"name":"first","date":"2027-01-10","items":["a"]}],
       "items":[{"id":"a","file":"plain.musicxml","instrument":"violin","clean":50,"bars":"1-4",
-      "due":"2027-02-01","target":{"beat":"quarter","perMinute":96}},
+      "due":"2027-02-01","notes":["jury: lighter"],"target":{"beat":"quarter","perMinute":96}},
       {"id":"s","kind":"study","title":"Study","minutes":8}],
       "log":[{"item":"a","date":"2026-11-24","beat":"half","perMinute":30,"clean":true,"seconds":30},
       {"item":"s","date":"2026-11-23","perMinute":60,"clean":true,"seconds":480,"card":"study"}]}

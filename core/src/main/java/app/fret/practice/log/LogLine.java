@@ -29,6 +29,7 @@ public final class LogLine {
 
   private static final double MOST_PER_MINUTE = 1000;
   private static final Pattern WORD = Pattern.compile("\\S+");
+  private static final Pattern OUT_OF_BOW = Pattern.compile("out of bow", Pattern.CASE_INSENSITIVE);
   private static final Pattern TIMES = Pattern.compile("[x\u00d7](\\d+)|(\\d+)[x\u00d7]");
   private static final Pattern PLACE = Pattern.compile("(\\S+):(\\d+)");
   private static final Pattern NUMBER = Pattern.compile("\\d+(\\.\\d+)?");
@@ -97,7 +98,7 @@ public final class LogLine {
    */
   public static List<SaidPass> read(String line, Predicate<String> isBar) throws LogLineException {
     LogLine reader = new LogLine(isBar);
-    String plain = line.toLowerCase(Locale.ROOT).replace("out of bow", "out-of-bow");
+    String plain = OUT_OF_BOW.matcher(line).replaceAll("out-of-bow");
     for (String piece : plain.split("[,;]")) {
       reader.piece(piece);
     }
@@ -119,7 +120,7 @@ public final class LogLine {
 
   /** Takes what begins at a word and says how many words it took. */
   private int take(List<String> words, int at) throws LogLineException {
-    String word = words.get(at);
+    String word = words.get(at).toLowerCase(Locale.ROOT);
     if (RESULTS.containsKey(word)) {
       endPass();
       result = RESULTS.get(word);
@@ -143,13 +144,13 @@ public final class LogLine {
       part.place = Optional.of(bar(place.group(1)) + ":" + place.group(2));
       return OptionalInt.of(1);
     }
-    if (!word.equals("bar") || at + 1 >= words.size()) {
+    if (!word.equalsIgnoreCase("bar") || at + 1 >= words.size()) {
       return OptionalInt.empty();
     }
     String bar = bar(words.get(at + 1));
     boolean hasNote =
         at + 3 < words.size()
-            && words.get(at + 2).equals("note")
+            && words.get(at + 2).equalsIgnoreCase("note")
             && NUMBER.matcher(words.get(at + 3)).matches();
     part.place = Optional.of(hasNote ? bar + ":" + words.get(at + 3) : bar);
     return OptionalInt.of(hasNote ? 4 : 2);
@@ -166,7 +167,7 @@ public final class LogLine {
   }
 
   private int takeFigure(List<String> words, int at) throws LogLineException {
-    String word = words.get(at);
+    String word = words.get(at).toLowerCase(Locale.ROOT);
     if (FILLERS.contains(word)) {
       return 1;
     }

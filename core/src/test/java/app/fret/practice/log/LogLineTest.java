@@ -17,7 +17,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class LogLineTest {
   private static List<SaidPass> read(String line) throws LogLineException {
-    return LogLine.read(line, Set.of("7", "9", "12", "7a")::contains);
+    return LogLine.read(line, Set.of("7", "9", "12", "7a", "B2")::contains);
   }
 
   private static Miss miss(String place, MissKind kind) {
@@ -50,7 +50,8 @@ class LogLineTest {
     "missed bar 7 note 3 sharp, 7:3, HIGH",
     "miss at 88 in bar 7a out of bow, 7a, OUT_OF_BOW",
     "Missed bar 12 on the wrong string, 12, STRING",
-    "missed bar 9 forgot, 9, MEMORY"
+    "missed bar 9 forgot, 9, MEMORY",
+    "MISSED Bar B2 Low, B2, LOW"
   })
   void aPlaceAndAKindAreSaidInSeveralWays(String line, String place, MissKind kind)
       throws LogLineException {

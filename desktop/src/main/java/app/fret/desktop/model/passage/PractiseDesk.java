@@ -96,7 +96,7 @@ public final class PractiseDesk {
   }
 
   /** A pass through the whole that was tapped is logged at the tempo it really had. */
-  private Counted asTapped(Counted pass) {
+  Counted asTapped(Counted pass) {
     OptionalDouble tapped = taps.perMinute();
     taps.clear();
     boolean isTapped = tapped.isPresent() && pass.played().card().isWholePass();

@@ -40,7 +40,7 @@ public final class SaidDesk {
       goesOn.set(false);
       desk.passes().addToMiss(miss, desk::tell);
     } else {
-      desk.passes().addMiss(miss, now.get(), desk::tell);
+      desk.passes().addMiss(miss, practise.asTapped(now.get()), desk::tell);
     }
   }
 
@@ -64,6 +64,10 @@ public final class SaidDesk {
     if (usual.isEmpty()) {
       return false;
     }
+    if (usual.get().played().way().isPresent()) {
+      desk.say("A trial goes by turns: log each pass of it with C or M.");
+      return false;
+    }
     try {
       List<Counted> all = new ArrayList<>();
       for (SaidPass said : LogLine.read(line, this::hasBar)) {
@@ -78,7 +82,7 @@ public final class SaidDesk {
   }
 
   private boolean hasBar(String label) {
-    return desk.study().passage().bars().stream().anyMatch(b -> b.label().equalsIgnoreCase(label));
+    return desk.study().passage().bars().stream().anyMatch(b -> b.label().equals(label));
   }
 
   private Counted said(SaidPass said, Counted usual) {

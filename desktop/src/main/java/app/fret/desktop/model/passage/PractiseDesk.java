@@ -27,6 +27,8 @@ import java.util.OptionalDouble;
 import java.util.TreeSet;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.value.ChangeListener;
+import javafx.beans.value.WeakChangeListener;
 
 /** What is counted while the open passage is practised: passes for the open card, slips, hurts. */
 public final class PractiseDesk {
@@ -46,6 +48,10 @@ public final class PractiseDesk {
 
   private final ReadOnlyObjectWrapper<Optional<ProposedDrill>> ownDrill =
       new ReadOnlyObjectWrapper<>(this, "ownDrill", Optional.empty());
+
+  /** A day outlives the desks of its passages, so it holds on to none of them. */
+  private final ChangeListener<Number> leaving = (property, before, now) -> leaveOwnDrill();
+
   private Optional<Integer> missedAt = Optional.empty();
 
   /** How often the spot of a drill comes in its music, and how long that takes, in seconds. */
@@ -73,7 +79,7 @@ public final class PractiseDesk {
               task.ifPresent(this::endDrillAtCap);
             });
     desk.passes().onChanged(newDay::refresh);
-    newDay.openProperty().addListener((property, before, now) -> leaveOwnDrill());
+    newDay.openProperty().addListener(new WeakChangeListener<>(leaving));
   }
 
   /** A pass that is tapped along. */

@@ -82,6 +82,7 @@ final class DayOfBook {
         programme.from(today, DAYS_AHEAD),
         read.others().rows(),
         read.rounds(),
+        read.drawn(),
         leftOut,
         played);
   }

@@ -4,6 +4,7 @@ import app.fret.book.OtherItem;
 import app.fret.book.OtherItem.Heard;
 import app.fret.practice.programme.DayTask;
 import app.fret.practice.schedule.Card;
+import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.ItemOutlook;
 import app.fret.practice.schedule.Learner;
 import app.fret.practice.schedule.LoggedPass;
@@ -21,6 +22,7 @@ import java.util.Optional;
  * @param schedule the days from today on, and how each passage will fare
  * @param others what is practised without music in the book
  * @param rounds the rounds that are ahead or over, earliest first
+ * @param drawn ids of the passages drawn by lot for today, in the order they are asked
  * @param leftOut a sentence for each passage that could not be planned and each row of the book
  *     that could not be read
  * @param today passes of today, of all passages, in the order they were played
@@ -31,11 +33,13 @@ public record DayView(
     Schedule schedule,
     List<OtherItem> others,
     List<Round> rounds,
+    List<String> drawn,
     List<String> leftOut,
     List<LoggedPass> today) {
   public DayView {
     others = List.copyOf(others);
     rounds = List.copyOf(rounds);
+    drawn = List.copyOf(drawn);
     today = List.copyOf(today);
     tasks = List.copyOf(tasks);
     leftOut = List.copyOf(leftOut);
@@ -44,22 +48,34 @@ public record DayView(
   DayView with(DayTask changed) {
     List<DayTask> all =
         tasks.stream().map(t -> t.name().equals(changed.name()) ? changed : t).toList();
-    return new DayView(learner, all, schedule, others, rounds, leftOut, today);
+    return new DayView(learner, all, schedule, others, rounds, drawn, leftOut, today);
   }
 
   DayView played(LoggedPass pass) {
     List<LoggedPass> passes = new ArrayList<>(today);
     passes.add(pass);
-    return new DayView(learner, tasks, schedule, others, rounds, leftOut, passes);
+    return new DayView(learner, tasks, schedule, others, rounds, drawn, leftOut, passes);
   }
 
   DayView heard(long id, Heard heard) {
     List<OtherItem> all = others.stream().map(o -> o.id() == id ? o.with(heard) : o).toList();
-    return new DayView(learner, tasks, schedule, all, rounds, leftOut, today);
+    return new DayView(learner, tasks, schedule, all, rounds, drawn, leftOut, today);
   }
 
   boolean isHeard(long id, Heard heard) {
     return others.stream().anyMatch(o -> o.id() == id && o.heard().equals(heard));
+  }
+
+  /** The passages drawn by lot that are asked today; what hurts is not asked. */
+  public List<String> asked() {
+    return drawn.stream()
+        .filter(
+            id ->
+                tasks.stream()
+                    .map(DayTask::card)
+                    .filter(c -> c.kind() == CardKind.MOCK)
+                    .anyMatch(c -> c.item().filter(i -> i.id().equals(id)).isPresent()))
+        .toList();
   }
 
   /** The card of a number, if there is one. */

@@ -3,7 +3,6 @@ package app.fret.desktop.view.practice;
 import app.fret.desktop.model.practice.DayView;
 import app.fret.desktop.model.practice.PracticeDay;
 import app.fret.desktop.view.part.Parts;
-import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.Round;
 import java.util.ArrayList;
@@ -56,10 +55,8 @@ final class DrawnRows extends VBox {
       from.getSelectionModel().select(0);
     }
     List<String> drawn =
-        day.seenProperty().get().map(DayView::tasks).orElse(List.of()).stream()
-            .map(t -> t.card())
-            .filter(c -> c.kind() == CardKind.MOCK && c.reason().startsWith("drawn by lot"))
-            .map(c -> c.item().orElseThrow().title())
+        day.seenProperty().get().map(DayView::asked).orElse(List.of()).stream()
+            .map(id -> ItemNames.title(items, id))
             .toList();
     list.setText(drawn.isEmpty() ? "" : "Today: " + String.join(", then ", drawn) + ".");
     drop.setVisible(!drawn.isEmpty());

@@ -2,21 +2,12 @@ package app.fret.desktop.view.practice;
 
 import app.fret.practice.schedule.Item;
 import java.util.List;
-import javafx.util.StringConverter;
 
-/** Items by their titles, in lists to choose from. */
-final class ItemNames extends StringConverter<Item> {
-  @Override
-  public String toString(Item item) {
-    return item == null ? "" : item.title();
-  }
+/** Items by their titles. */
+final class ItemNames {
+  private ItemNames() {}
 
-  @Override
-  public Item fromString(String text) {
-    throw new UnsupportedOperationException("items are chosen, not typed");
-  }
-
-  /** The title of the item of an id; the id where it is not planned. */
+  /** The title of the item of an id; words for one that is not planned. */
   static String title(List<Item> items, String id) {
     return items.stream()
         .filter(i -> i.id().equals(id))

@@ -2,6 +2,7 @@ package app.fret.desktop.view.practice;
 
 import app.fret.desktop.model.practice.PracticeDay;
 import app.fret.desktop.view.part.Parts;
+import app.fret.desktop.view.part.ShownAs;
 import app.fret.practice.schedule.CardKind;
 import app.fret.practice.schedule.FixedCard;
 import app.fret.practice.schedule.Item;
@@ -15,7 +16,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
-import java.util.function.Function;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -26,7 +26,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 
 /** The cards that a teacher set for days of the week: moved, taken off, added. */
 final class SetWeekRows extends VBox {
@@ -56,15 +55,15 @@ final class SetWeekRows extends VBox {
   private VBox adding() {
     weekday.setId("week-day");
     weekday.getItems().addAll(DayOfWeek.values());
-    weekday.setConverter(said(d -> d.getDisplayName(TextStyle.FULL, Locale.ENGLISH)));
+    weekday.setConverter(new ShownAs<>(d -> d.getDisplayName(TextStyle.FULL, Locale.ENGLISH)));
     weekday.getSelectionModel().select(0);
     item.setId("week-item");
-    item.setConverter(new ItemNames());
+    item.setConverter(new ShownAs<>(Item::title));
     item.setPrefWidth(200);
     minutes.setMaxWidth(MINUTES_WIDTH);
     item.valueProperty().addListener((property, before, now) -> showKinds(now));
     kind.setId("week-kind");
-    kind.setConverter(said(CardKind::words));
+    kind.setConverter(new ShownAs<>(CardKind::words));
     minutes.setId("week-minutes");
     minutes.setEditable(true);
     words.setId("week-words");
@@ -80,20 +79,6 @@ final class SetWeekRows extends VBox {
     HBox said = new HBox(6, words, add);
     said.setAlignment(Pos.CENTER_LEFT);
     return new VBox(6, what, said);
-  }
-
-  private static <T> StringConverter<T> said(Function<T, String> words) {
-    return new StringConverter<>() {
-      @Override
-      public String toString(T value) {
-        return value == null ? "" : words.apply(value);
-      }
-
-      @Override
-      public T fromString(String text) {
-        throw new UnsupportedOperationException("it is chosen, not typed");
-      }
-    };
   }
 
   private void showKinds(Item now) {

@@ -3,50 +3,23 @@ package app.fret.desktop.model.passage;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fret.book.LogEntry;
+import app.fret.desktop.MovingClock;
 import app.fret.desktop.model.OverDemo;
 import app.fret.practice.log.TappedPass;
 import app.fret.score.Tempo;
-import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
-import java.time.ZoneId;
-import java.time.ZoneOffset;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** A pass that is tapped along, over the demo book. */
 class TapDeskTest extends OverDemo {
-  private final Ticking clock = new Ticking();
+  private final MovingClock clock = new MovingClock("2026-11-26T09:00:00Z");
   private TapDesk taps;
   private Tempo meant;
 
   TapDeskTest() {
     super(2);
-  }
-
-  /** A clock that stands until it is moved. */
-  private static final class Ticking extends Clock {
-    private Instant now = Instant.parse("2026-11-26T09:00:00Z");
-
-    void goOn(double seconds) {
-      now = now.plus(Duration.ofNanos(Math.round(seconds * 1e9)));
-    }
-
-    @Override
-    public Instant instant() {
-      return now;
-    }
-
-    @Override
-    public ZoneId getZone() {
-      return ZoneOffset.UTC;
-    }
-
-    @Override
-    public Clock withZone(ZoneId zone) {
-      return this;
-    }
   }
 
   @BeforeEach
@@ -58,7 +31,7 @@ class TapDeskTest extends OverDemo {
   private void tap(int times, double perMinute) {
     for (int i = 0; i < times; i++) {
       taps.tap(meant);
-      clock.goOn(60 / perMinute);
+      clock.move(Duration.ofNanos(Math.round(60e9 / perMinute)));
     }
   }
 
@@ -88,7 +61,7 @@ class TapDeskTest extends OverDemo {
     tap(9, meant.perMinute());
     String label = passage().study().passage().bars().get(3).label();
     assertThat(tapped().bars().get(0).label()).isEqualTo(label);
-    clock.goOn(20);
+    clock.move(Duration.ofSeconds(20));
     tap(2, meant.perMinute());
     assertThat(tapped().bars()).isEmpty();
   }

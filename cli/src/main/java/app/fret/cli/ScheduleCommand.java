@@ -3,7 +3,6 @@ package app.fret.cli;
 import app.fret.engraving.Paper;
 import app.fret.files.CalendarDay;
 import app.fret.files.PlainWords;
-import app.fret.files.ScoreRejectedException;
 import app.fret.files.pdf.PdfPart;
 import app.fret.files.practice.Programme;
 import app.fret.files.practice.ProgrammeFile;
@@ -12,7 +11,6 @@ import app.fret.files.practice.ScheduleJson;
 import app.fret.files.practice.ScheduleTable;
 import app.fret.files.practice.ScheduleText;
 import app.fret.files.practice.WeekSheet;
-import app.fret.practice.Gate;
 import app.fret.practice.programme.ProgrammeDays;
 import app.fret.practice.schedule.Item;
 import app.fret.practice.schedule.LoggedPass;
@@ -23,9 +21,7 @@ import app.fret.reading.Material;
 import app.fret.score.BeatUnit;
 import app.fret.score.Metre;
 import app.fret.score.Tempo;
-import app.fret.study.ProgrammeItem;
 import app.fret.study.Study;
-import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.time.LocalDate;
@@ -34,7 +30,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 
 /** {@code fret schedule PROGRAMME.json}: the days ahead from a programme and its log. */
 final class ScheduleCommand implements Command {
@@ -91,12 +86,16 @@ final class ScheduleCommand implements Command {
     requireOthers(given, file, programme);
     requireNear(programme, today);
     List<Item> items = new ArrayList<>();
+    Map<String, Material> materials = new LinkedHashMap<>();
     Map<String, Study> studies = new LinkedHashMap<>();
     List<String> skipped = new ArrayList<>();
-    for (Made made : made(programme, file)) {
+    // Drills on paper need the whole plan, the days only what was hard in it.
+    PlannedItems planned = new PlannedItems(file, given.has(PDF));
+    for (PlannedItems.Made made : planned.of(programme)) {
       made.throwFailure();
       List<PutBack> back = programme.putBack().getOrDefault(made.id(), List.of());
       items.add(made.item().orElseThrow().withPutBack(back).inRounds(programme.rounds(), today));
+      made.material().ifPresent(m -> materials.put(made.id(), m));
       made.study().ifPresent(s -> studies.put(made.id(), s));
       skipped.addAll(made.skipped());
     }
@@ -104,7 +103,7 @@ final class ScheduleCommand implements Command {
         new ProgrammeDays(
                 programme.learner(),
                 items,
-                materials(studies),
+                materials,
                 log(programme, items),
                 given.wholeNumber(SEED).orElse(1))
             .from(today, days);
@@ -153,12 +152,6 @@ final class ScheduleCommand implements Command {
     }
   }
 
-  private static Map<String, Material> materials(Map<String, Study> studies) {
-    Map<String, Material> materials = new LinkedHashMap<>();
-    studies.forEach((id, study) -> materials.put(id, Material.of(study.notes())));
-    return materials;
-  }
-
   private static LocalDate today(Arguments given) {
     String text = given.text(TODAY).orElseThrow();
     return CalendarDay.of(text)
@@ -168,104 +161,6 @@ final class ScheduleCommand implements Command {
                     "--today '"
                         + PlainWords.quoted(text)
                         + "'; write a day from 1900 to 2999, such as 2026-11-25"));
-  }
-
-  /**
-   * An item with what was made for it, or what went wrong.
-   *
-   * @param skipped lines about what its score holds and Fret does not read
-   */
-  private record Made(
-      String id,
-      Optional<Item> item,
-      Optional<Study> study,
-      List<String> skipped,
-      Optional<Exception> failure) {
-    static Made of(Programme.Entry entry, Path programme) {
-      try {
-        return entry.kind() == Item.Kind.PASSAGE ? passage(entry, programme) : other(entry);
-      } catch (IllegalArgumentException | ScoreRejectedException | IOException e) {
-        return new Made(entry.id(), Optional.empty(), Optional.empty(), List.of(), Optional.of(e));
-      }
-    }
-
-    void throwFailure() throws Exception {
-      if (failure.isPresent()) {
-        throw failure.get();
-      }
-    }
-  }
-
-  /** Passages are planned side by side; the first that cannot be is the one that is spoken of. */
-  private static List<Made> made(Programme programme, Path file) {
-    return programme.items().parallelStream().map(e -> Made.of(e, file)).toList();
-  }
-
-  private static Made other(Programme.Entry entry) {
-    Item item =
-        new Item(
-                entry.id(),
-                entry.title(),
-                entry.kind(),
-                new Tempo(BeatUnit.QUARTER, entry.perMinute().orElse(60)),
-                entry.clean().orElse(60),
-                Gate.USUAL,
-                entry.due(),
-                0,
-                0,
-                "",
-                entry.minutes().orElseThrow(),
-                List.of(),
-                Optional.empty())
-            .withNotes(entry.notes());
-    return new Made(entry.id(), Optional.of(item), Optional.empty(), List.of(), Optional.empty());
-  }
-
-  private static Made passage(Programme.Entry entry, Path programme)
-      throws ScoreRejectedException, IOException {
-    try {
-      PlanOptions plan = new PlanOptions(options(entry, programme));
-      PlanOptions.Opened opened = plan.open();
-      List<String> skipped =
-          opened.skipped().stream().map(s -> "fret: " + entry.id() + ": " + s).toList();
-      Study study = plan.study(opened, step -> {});
-      Item item =
-          ProgrammeItem.of(entry.id(), entry.title(), study, entry.due()).withNotes(entry.notes());
-      return new Made(entry.id(), Optional.of(item), Optional.of(study), skipped, Optional.empty());
-    } catch (IllegalArgumentException e) {
-      throw new IllegalArgumentException("item " + entry.id() + ": " + e.getMessage(), e);
-    }
-  }
-
-  /** An item takes the options of a plan. */
-  private static Arguments options(Programme.Entry entry, Path programme) {
-    Map<String, Optional<String>> values = new LinkedHashMap<>();
-    values.put("instrument", entry.instrument());
-    values.put("part", entry.part());
-    values.put("bars", entry.bars());
-    values.put("hand", entry.hand());
-    values.put("setup", entry.setUp());
-    values.put("profile", entry.profile());
-    values.put("beat", entry.beat());
-    values.put("occasion", entry.occasion());
-    values.put("target", number(entry.perMinute()));
-    values.put("clean", number(entry.clean()));
-    List<String> typed = new ArrayList<>();
-    values.forEach(
-        (name, value) ->
-            value.ifPresent(
-                v -> {
-                  typed.add("--" + name);
-                  typed.add(v);
-                }));
-    typed.add(beside(programme).resolve(OutputName.of(entry.file().orElseThrow())).toString());
-    OptionTable table = new OptionTable();
-    PlanOptions.addTo(table);
-    return Arguments.of(table, typed);
-  }
-
-  private static Optional<String> number(OptionalDouble value) {
-    return value.isPresent() ? Optional.of(String.valueOf(value.getAsDouble())) : Optional.empty();
   }
 
   private static List<LoggedPass> log(Programme programme, List<Item> items) {
@@ -344,11 +239,7 @@ final class ScheduleCommand implements Command {
     OutputSet outputs = new OutputSet(given.has(OVERWRITE)).reads(file);
     programme.items().stream()
         .flatMap(entry -> entry.file().stream())
-        .forEach(score -> outputs.reads(beside(file).resolve(OutputName.of(score))));
+        .forEach(score -> outputs.reads(PlannedItems.beside(file).resolve(OutputName.of(score))));
     return outputs;
-  }
-
-  private static Path beside(Path programme) {
-    return programme.toAbsolutePath().getParent();
   }
 }

@@ -44,4 +44,14 @@ public final class LeftHandPlanner {
     PreparedPassage weighed = new PreparedPassage(brief, profile, model, everyPedal);
     return new Hypotheses(weighed, everyPedal).cheapest();
   }
+
+  /**
+   * Weighs a passage whose fingers are decided but for a few notes, such as a drill: figures are
+   * taken as the pins take them, which spares the search for how they are best taken.
+   *
+   * @param pins what is decided
+   */
+  public PreparedPassage prepareDecided(Brief brief, List<Pin> pins) {
+    return prepare(brief).decided(pins);
+  }
 }

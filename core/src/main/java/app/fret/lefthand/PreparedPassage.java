@@ -39,6 +39,7 @@ public final class PreparedPassage {
 
   private final WeighedPassage weighed;
   private final Profile profile;
+  private final Optional<List<Pin>> decided;
   private final Lazy<FigureModels> models;
   private final Lazy<double[][]> stays;
   private final Lazy<Lattice> solved;
@@ -50,13 +51,14 @@ public final class PreparedPassage {
    * @param assumed what is assumed of its figures
    */
   PreparedPassage(Brief brief, Profile profile, EffortModel model, Assumed assumed) {
-    this(new WeighedPassage(brief, model, assumed), profile);
+    this(new WeighedPassage(brief, model, assumed), profile, Optional.empty());
   }
 
-  private PreparedPassage(WeighedPassage weighed, Profile profile) {
+  private PreparedPassage(WeighedPassage weighed, Profile profile, Optional<List<Pin>> decided) {
     this.weighed = weighed;
     this.profile = profile;
-    this.models = new Lazy<>(this::bestModels);
+    this.decided = decided;
+    this.models = new Lazy<>(() -> decided.map(this::modelsUnder).orElseGet(this::bestModels));
     this.stays = new Lazy<>(() -> weighed.withFigures(weighed.stays(), models.get()));
     this.solved = new Lazy<>(() -> weighed.lattice().with(stays.get()));
     this.differences = new Lazy<>(() -> new PlanDifferences(this));
@@ -237,7 +239,23 @@ public final class PreparedPassage {
 
   /** The same passage while something else is assumed of its figures. */
   PreparedPassage assuming(Assumed other) {
-    return new PreparedPassage(weighed.assuming(other), profile);
+    return new PreparedPassage(weighed.assuming(other), profile, decided);
+  }
+
+  /**
+   * The same passage where its fingers are decided but for a few notes: how figures are taken is
+   * read from the pins, not searched for.
+   */
+  PreparedPassage decided(List<Pin> pins) {
+    return new PreparedPassage(weighed, profile, Optional.of(pins));
+  }
+
+  /** The same music on other strokes, weighed in the same way. */
+  public PreparedPassage on(Brief strokes) {
+    LeftHandPlanner planner = new LeftHandPlanner(strokes.player(), profile);
+    return decided
+        .map(pins -> planner.prepareDecided(strokes, pins))
+        .orElseGet(() -> planner.prepare(strokes));
   }
 
   /** Effort of the best plan without pins, before like figures are held against each other. */
@@ -284,7 +302,11 @@ public final class PreparedPassage {
   }
 
   private double[][] pinned(List<Pin> pins) {
-    double[][] pinned = stays.get().clone();
+    return pinned(stays.get(), pins);
+  }
+
+  private double[][] pinned(double[][] free, List<Pin> pins) {
+    double[][] pinned = free.clone();
     for (Pin pin : pins) {
       double[] row = pinned[pin.note()].clone();
       List<Placement> layer = layers().get(pin.note());
@@ -294,6 +316,12 @@ public final class PreparedPassage {
       pinned[pin.note()] = row;
     }
     return pinned;
+  }
+
+  /** How the cheapest plan under pins takes figures; where there is none, how the passage does. */
+  private FigureModels modelsUnder(List<Pin> pins) {
+    Lattice lattice = weighed.lattice().with(pinned(weighed.stays(), pins));
+    return Double.isFinite(lattice.least()) ? weighed.modelsOf(lattice.path()) : bestModels();
   }
 
   private FigureModels bestModels() {

@@ -52,6 +52,12 @@ record BothHands(
     return new LeftHandPlanner(brief.player(), choices.profile()).prepare(brief);
   }
 
+  /** The same where the player's pins decide nearly every finger. */
+  static PreparedPassage prepareDecided(Brief brief, Choices choices) {
+    return new LeftHandPlanner(brief.player(), choices.profile())
+        .prepareDecided(brief, PinAt.in(brief.reading().places(), choices.pins()));
+  }
+
   static LeftHandPlan leftHand(Brief brief, Choices choices, PreparedPassage prepared)
       throws PinConflictException {
     return prepared.plan(PinAt.in(brief.reading().places(), choices.pins()));
@@ -73,7 +79,7 @@ record BothHands(
     BothHands best = new BothHands(brief, prepared, leftHand, bow, List.of(total(leftHand, bow)));
     for (int round = 1; round < MOST_ROUNDS && !best.isSettled(); round++) {
       Brief onStrokes = best.brief.bowed(best.groups());
-      PreparedPassage again = prepare(onStrokes, choices);
+      PreparedPassage again = prepared.on(onStrokes);
       LeftHandPlan planned = leftHand(onStrokes, choices, again);
       BowPlan bowed = bow(onStrokes, choices, planned, Optional.of(best.bow));
       if (total(planned, bowed) >= best.effort()) {

@@ -56,7 +56,7 @@ public final class DrillStudy {
             .withPins(pins(drill.passage()))
             .with(BowChoices.none().withStrokes(amounts(source, drill)))
             .with(ShapeChoices.none().withStyle(shape.style()).withMustFrom(shape.mustFrom()));
-    return PossibleStudy.of(drill.passage(), source.player(), choices).study();
+    return PossibleStudy.ofDecided(drill.passage(), source.player(), choices).study();
   }
 
   /** A drill that climbs has tempos of its own from its second mark on. */

@@ -34,12 +34,29 @@ public record PossibleStudy(Study study, List<String> remarks) {
    */
   public static PossibleStudy of(Passage passage, Player player, Choices choices)
       throws OutOfRangeException {
+    return of(passage, player, choices, Study::of);
+  }
+
+  /** The same where pins decide nearly every finger: see {@link Study#ofDecided}. */
+  static PossibleStudy ofDecided(Passage passage, Player player, Choices choices)
+      throws OutOfRangeException {
+    return of(passage, player, choices, Study::ofDecided);
+  }
+
+  /** Works out a study, or says which pins cannot be met. */
+  private interface Work {
+    Study of(Passage passage, Player player, Choices choices)
+        throws OutOfRangeException, PinConflictException;
+  }
+
+  private static PossibleStudy of(Passage passage, Player player, Choices choices, Work work)
+      throws OutOfRangeException {
     NotePlaces places = NotePlaces.of(passage, PlayedNote.of(passage));
     List<String> remarks = new ArrayList<>();
     Choices possible = choices;
     while (true) {
       try {
-        Study study = Study.of(passage, player, possible);
+        Study study = work.of(passage, player, possible);
         for (PinAt lost : study.pinsWithoutPlace()) {
           remarks.add(lost("A pin", passage, lost.at()));
         }

@@ -37,23 +37,68 @@ public final class ProgrammeItem {
    * @param due day it is for
    */
   public static Item of(String id, String title, Study study, Optional<LocalDate> due) {
-    List<Problem> problems = Problems.of(study.drillSource());
-    Span chunk = hardest(study, problems);
-    double target = study.choices().target().perMinute();
+    Optional<Tried> trial = study.choices().practice().trial().map(t -> tried(study, t));
+    return of(id, title, study.choices(), hardPlaces(study), due, trial);
+  }
+
+  /**
+   * The item of a passage of which no trial is under way and whose hard places are known.
+   *
+   * @param choices what was decided of it
+   * @param places what {@link #hardPlaces} said of it under these choices
+   */
+  public static Item of(
+      String id, String title, Choices choices, HardPlaces places, Optional<LocalDate> due) {
+    return of(id, title, choices, places, due, Optional.empty());
+  }
+
+  private static Item of(
+      String id,
+      String title,
+      Choices choices,
+      HardPlaces places,
+      Optional<LocalDate> due,
+      Optional<Tried> trial) {
     return new Item(
         id,
         title,
         Item.Kind.PASSAGE,
-        study.choices().target(),
-        study.choices().practice().cleanPerMinute().orElse(target / 2),
-        study.choices().practice().gate(),
+        choices.target(),
+        choices.practice().cleanPerMinute().orElse(choices.target().perMinute() / 2),
+        choices.practice().gate(),
         due,
+        places.passSeconds(),
+        places.chunkSeconds(),
+        places.chunkWords(),
+        0,
+        places.spots(),
+        trial);
+  }
+
+  /**
+   * What the music and its plan say of an item: all that takes long to work out.
+   *
+   * @param passSeconds how long the passage takes once at the target
+   * @param chunkSeconds how long its hardest chunk takes at the target
+   * @param chunkWords where that chunk is, such as {@code bars 5 and 6}
+   * @param spots its hard places, hardest first
+   */
+  public record HardPlaces(
+      double passSeconds, double chunkSeconds, String chunkWords, List<Spot> spots) {
+    public HardPlaces {
+      spots = List.copyOf(spots);
+    }
+  }
+
+  /** Finds what is hard in a passage. */
+  public static HardPlaces hardPlaces(Study study) {
+    List<Problem> problems = Problems.of(study.drillSource());
+    Span chunk = hardest(study, problems);
+    return new HardPlaces(
         Math.max(1, PlayOrder.seconds(study.passage(), study.brief().tempos())),
         Math.max(1, seconds(study, chunk)),
         words(study, chunk),
-        0,
-        spots(study, problems),
-        study.choices().practice().trial().map(t -> tried(study, t)));
+        spots(study, problems));
   }
 
   private static Tried tried(Study study, TrialPlan trial) {

@@ -42,6 +42,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.function.BiFunction;
 
 /**
  * Everything Fret works out for a passage, in one immutable value that is made only here.
@@ -99,22 +100,40 @@ public final class Study {
    */
   public static Study of(Passage passage, Player player, Choices choices, Steps steps)
       throws OutOfRangeException, PinConflictException {
-    Reading reading = Reading.of(passage);
-    Brief brief =
-        Brief.of(
-            reading,
-            player,
-            choices.tempo().tempos(reading),
-            choices.shape(),
-            choices.tempo().occasion());
-    return of(brief, choices, Others.NONE, steps);
+    return of(brief(passage, player, choices), choices, Others.NONE, BothHands::prepare, steps);
   }
 
-  private static Study of(Brief brief, Choices choices, Others others, Steps steps)
+  /**
+   * The same, quicker, where pins decide nearly every finger: how figures are taken is not searched
+   * for.
+   */
+  static Study ofDecided(Passage passage, Player player, Choices choices)
+      throws OutOfRangeException, PinConflictException {
+    Brief brief = brief(passage, player, choices);
+    return of(brief, choices, Others.NONE, BothHands::prepareDecided, step -> {});
+  }
+
+  private static Brief brief(Passage passage, Player player, Choices choices)
+      throws OutOfRangeException {
+    Reading reading = Reading.of(passage);
+    return Brief.of(
+        reading,
+        player,
+        choices.tempo().tempos(reading),
+        choices.shape(),
+        choices.tempo().occasion());
+  }
+
+  private static Study of(
+      Brief brief,
+      Choices choices,
+      Others others,
+      BiFunction<Brief, Choices, PreparedPassage> weighing,
+      Steps steps)
       throws PinConflictException {
     steps.finished("shape");
     Brief decided = brief.bowed(DecidedGroups.of(brief.reading(), choices.bow()));
-    PreparedPassage prepared = BothHands.prepare(decided, choices);
+    PreparedPassage prepared = weighing.apply(decided, choices);
     LeftHandPlan leftHand = BothHands.leftHand(decided, choices, prepared);
     steps.finished("leftHand");
     BothHands hands = BothHands.of(decided, choices, prepared, leftHand, Optional.empty());
@@ -139,7 +158,8 @@ public final class Study {
     boolean sameStrokes = next.bow().equals(choices.bow());
     if (!next.tempo().equals(choices.tempo())) {
       Brief other = brief().at(next.tempo().tempos(brief().reading()));
-      return of(other.shaped(next.shape(), next.tempo().occasion()), next, others, step -> {});
+      Brief shaped = other.shaped(next.shape(), next.tempo().occasion());
+      return of(shaped, next, others, BothHands::prepare, step -> {});
     }
     Brief shaped = next.shape().equals(choices.shape()) ? brief() : brief().shaped(next.shape());
     StrokeGroups groups =
@@ -172,6 +192,7 @@ public final class Study {
                 next.tempo().occasion()),
             next,
             others,
+            BothHands::prepare,
             step -> {});
   }
 

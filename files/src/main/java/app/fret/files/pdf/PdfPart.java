@@ -10,6 +10,9 @@ import java.io.OutputStream;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -57,9 +60,15 @@ public final class PdfPart {
     return fonts;
   }
 
+  /**
+   * A font without its ligatures: looking for them took the library longer than all else on a page,
+   * and whoever searches the page or copies from it would miss the letters that are joined.
+   */
   private static PDFont font(PDDocument document, String name) throws IOException {
     try (InputStream in = Engraver.class.getResourceAsStream(name)) {
-      return PDType0Font.load(document, in, true);
+      TrueTypeFont font = new TTFParser().parse(new RandomAccessReadBuffer(in));
+      font.setEnableGsub(false);
+      return PDType0Font.load(document, font, true);
     }
   }
 }

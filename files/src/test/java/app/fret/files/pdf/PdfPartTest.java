@@ -63,6 +63,20 @@ class PdfPartTest {
     }
   }
 
+  /** What is searched for on a page or copied from it must be found; joined letters were not. */
+  @Test
+  void lettersThatAreOftenJoinedAreReadBackOneByOne() throws Exception {
+    Study study = study("violin", "C5/1");
+    Study titled =
+        Study.of(
+            Music.passage("C5/1").withTitle("Left, lift, fifth, affine"),
+            study.player(),
+            study.choices());
+    try (PDDocument document = written(titled, Paper.A4)) {
+      assertThat(text(document)).contains("Left, lift, fifth, affine");
+    }
+  }
+
   /** How often a path is filled on the first page: once for every sign of music. */
   private static long fills(PDDocument document) throws IOException {
     return new PDFStreamParser(document.getPage(0))

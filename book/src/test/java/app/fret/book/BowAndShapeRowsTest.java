@@ -9,6 +9,8 @@ import app.fret.bow.stroke.StrokeAt;
 import app.fret.bow.stroke.StrokeDecision;
 import app.fret.score.NoteRef;
 import app.fret.shape.Character;
+import app.fret.shape.OwnLevel;
+import app.fret.shape.OwnMarks;
 import app.fret.shape.Proposal;
 import app.fret.shape.ShapeChoices;
 import app.fret.shape.Style;
@@ -44,6 +46,27 @@ class BowAndShapeRowsTest {
   void nothingDecidedIsNoRow() {
     assertThat(BowRows.of(BowChoices.none())).isEmpty();
     assertThat(ShapeRows.of(ShapeChoices.none())).isEmpty();
+  }
+
+  @Test
+  void ownPhrasesLevelsAndNotesToBringOutComeBackInTheirOrder() {
+    OwnMarks own =
+        OwnMarks.NONE
+            .withBorder(FIRST, true)
+            .withBorder(LATER, false)
+            .with(new OwnLevel(FIRST, LATER, 3, 7.5))
+            .with(new OwnLevel(LATER, LATER, 4, 4))
+            .withBroughtOut(LATER, true);
+    ShapeChoices shape = ShapeChoices.none().with(own);
+    assertThat(back(shape)).isEqualTo(shape);
+    assertThat(ShapeRows.of(shape)).hasSize(5);
+  }
+
+  @Test
+  void aLevelWithoutItsEndIsRefused() {
+    ShapeChoices none = ShapeChoices.none();
+    assertThatThrownBy(() -> ShapeRows.with(none, "level 0000 0@0/1 D5", "3 to 4"))
+        .isInstanceOf(IllegalArgumentException.class);
   }
 
   @Test

@@ -109,6 +109,7 @@ final class PlanOptions {
                 + " extra effort first: all up to "
                 + ListedWays.USUAL
                 + " unless said.");
+    ShapeOptions.addTo(table);
     PlayerOptions.addTo(table);
   }
 
@@ -249,7 +250,10 @@ final class PlanOptions {
     Occasion occasion = Occasion.named(given.text(OCCASION).orElse(Occasion.AUDITION.id()));
     Choices at = Choices.at(target).withProfile(Profiles.named(profile));
     Reading reading = Reading.of(passage);
-    Choices choices = at.with(at.tempo().withOccasion(occasion)).with(bow(reading));
+    Choices choices =
+        at.with(at.tempo().withOccasion(occasion))
+            .with(bow(reading))
+            .with(new ShapeOptions(given, reading).choices());
     Optional<Double> clean = given.tempo(CLEAN);
     if (clean.isPresent()) {
       choices = choices.with(choices.practice().withClean(OptionalDouble.of(clean.get())));

@@ -19,6 +19,7 @@ public final class Reading {
   private final StrokeGroups strokes;
   private final List<Families.Family> families;
   private final List<Form.Return> returns;
+  private final Breaths breaths;
   private final List<Span> phrases;
   private final List<BeatGroups> beatGroups;
 
@@ -33,7 +34,8 @@ public final class Reading {
     this.strokes = StrokeGroups.printed(passage, notes, techniques);
     this.families = Families.of(notes, beats);
     this.returns = Form.of(passage, notes);
-    this.phrases = Phrases.of(passage, notes, returns);
+    this.breaths = new Breaths(passage, notes, levels, techniques, beats, returns);
+    this.phrases = Phrases.of(passage, notes, breaths);
   }
 
   /** Reads a passage. */
@@ -84,6 +86,11 @@ public final class Reading {
   /** Where the music breathes: runs of notes, every note in one. */
   public List<Span> phrases() {
     return phrases;
+  }
+
+  /** What speaks for a breath before a note, the strongest first; of the first note nothing. */
+  public List<String> whyBreath(int note) {
+    return note == 0 ? List.of() : breaths.of(note).why();
   }
 
   /** How the beats of each bar are grouped. */

@@ -1,9 +1,12 @@
 package app.fret.shape;
 
 import app.fret.reading.Reading;
+import app.fret.score.Span;
 import app.fret.time.Occasion;
 import app.fret.time.Timeline;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 
 /**
  * How loud each note is, from 1 (pppp) to 10 (ffff): as printed, and as proposed between the marks.
@@ -15,6 +18,7 @@ public final class Levels {
   private final double[] proposed;
   private final List<Phrase> phrases;
   private final int[] phraseOf;
+  private final Set<Integer> broughtOut;
   private final ShapeChoices choices;
   private final Occasion occasion;
 
@@ -22,8 +26,10 @@ public final class Levels {
       double[] printed,
       double[] proposed,
       List<Phrase> phrases,
+      Set<Integer> broughtOut,
       ShapeChoices choices,
       Occasion occasion) {
+    this.broughtOut = Set.copyOf(broughtOut);
     this.printed = printed;
     this.proposed = proposed;
     this.phrases = List.copyOf(phrases);
@@ -48,9 +54,14 @@ public final class Levels {
     return new Proposals(reading, timeline, choices, occasion).levels();
   }
 
-  /** The printed level of a note. */
+  /** The level at which a note is asked: printed, or by the player. */
   public double printed(int note) {
     return printed[note];
+  }
+
+  /** Whether every note is asked at the same level as there, whatever is proposed between. */
+  public boolean asksAs(Levels other) {
+    return Arrays.equals(printed, other.printed);
   }
 
   /** The level it is to be played at. */
@@ -63,6 +74,11 @@ public final class Levels {
     return phrases;
   }
 
+  /** The notes of each phrase, in order. */
+  public List<Span> spans() {
+    return phrases.stream().map(Phrase::span).toList();
+  }
+
   /** The phrase of a note. */
   public Phrase phraseOf(int note) {
     return phrases.get(phraseOf[note]);
@@ -71,6 +87,11 @@ public final class Levels {
   /** Whether a note is the peak of its phrase. */
   public boolean isPeak(int note) {
     return !phraseOf(note).isLevel() && phraseOf(note).peak() == note;
+  }
+
+  /** Whether the player wants a note brought out. */
+  public boolean isBroughtOut(int note) {
+    return broughtOut.contains(note);
   }
 
   /** What it is prepared for. */

@@ -30,8 +30,15 @@ final class Peaks {
   private final Reading reading;
   private final Timeline timeline;
   private final ShapeChoices choices;
+  private final double[] asked;
 
-  Peaks(Reading reading, Timeline timeline, ShapeChoices choices) {
+  /**
+   * The peaks of a passage.
+   *
+   * @param asked the level each note is asked at, in print or by the player
+   */
+  Peaks(Reading reading, Timeline timeline, ShapeChoices choices, double[] asked) {
+    this.asked = asked;
     this.reading = reading;
     this.timeline = timeline;
     this.choices = choices;
@@ -39,7 +46,8 @@ final class Peaks {
 
   List<Phrase> phrases() {
     List<Phrase> phrases = new ArrayList<>();
-    for (Span span : reading.phrases()) {
+    int count = reading.notes().size();
+    for (Span span : choices.own().phrases(reading.phrases(), reading.places(), count)) {
       phrases.add(phrase(span));
     }
     return phrases;
@@ -68,11 +76,11 @@ final class Peaks {
   private List<Integer> possiblePeaks(Span span) {
     double loudest = 0;
     for (int i = span.first(); i <= span.last(); i++) {
-      loudest = Math.max(loudest, reading.level(i));
+      loudest = Math.max(loudest, asked[i]);
     }
     List<Integer> possible = new ArrayList<>();
     for (int i = span.first(); i <= span.last(); i++) {
-      if (!reading.notes().get(i).isGrace() && reading.level(i) >= loudest - ABOUT_AS_LOUD) {
+      if (!reading.notes().get(i).isGrace() && asked[i] >= loudest - ABOUT_AS_LOUD) {
         possible.add(i);
       }
     }

@@ -1,5 +1,6 @@
 package app.fret.shape;
 
+import app.fret.score.Span;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -34,6 +35,11 @@ public record Phrase(
   /** Number of the note it leads to. */
   public int peak() {
     return movedPeak.orElse(proposedPeak());
+  }
+
+  /** Its notes. */
+  public Span span() {
+    return new Span(firstNote, lastNote);
   }
 
   /** Whether a note is in it. */

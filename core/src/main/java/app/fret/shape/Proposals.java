@@ -7,6 +7,8 @@ import app.fret.score.Bar;
 import app.fret.time.Occasion;
 import app.fret.time.Timeline;
 import java.util.List;
+import java.util.Set;
+import java.util.function.Function;
 
 /**
  * What is proposed between the printed marks, note by note (common practice, no source; how much is
@@ -29,6 +31,7 @@ final class Proposals {
   private static final double UPBEAT = 0.4;
   private static final double UNDER = 0.8;
   private static final double ECHO = 0.7;
+  private static final double BROUGHT_OUT = 1;
   private static final double FORTE = 7;
   private static final double FORTISSIMO = 8;
 
@@ -42,19 +45,31 @@ final class Proposals {
   private final List<Phrase> phrases;
   private final double[] printed;
   private final double[] added;
+  private final Set<Integer> broughtOut;
 
   Proposals(Reading reading, Timeline timeline, ShapeChoices choices, Occasion occasion) {
     this.occasion = occasion;
     this.reading = reading;
     this.timeline = timeline;
     this.choices = choices;
-    this.phrases = new Peaks(reading, timeline, choices).phrases();
     int count = reading.notes().size();
     this.printed = new double[count];
     this.added = new double[count];
+    this.broughtOut = choices.own().broughtOut(reading.places());
     for (int i = 0; i < count; i++) {
-      printed[i] = printed(i);
+      printed[i] = choices.own().levelOf(i, reading.places()).map(given(i)).orElse(printed(i));
     }
+    this.phrases = new Peaks(reading, timeline, choices, printed).phrases();
+  }
+
+  /** Of a hairpin the level at a note's place in time. */
+  private Function<OwnMarks.Given, Double> given(int note) {
+    return given -> {
+      double start = timeline.startSeconds(given.first());
+      double whole = timeline.startSeconds(given.last()) - start;
+      double share = whole > 0 ? (timeline.startSeconds(note) - start) / whole : 1;
+      return given.level().from() + share * (given.level().to() - given.level().from());
+    };
   }
 
   private double printed(int note) {
@@ -81,16 +96,25 @@ final class Proposals {
     if (choices.has(Proposal.REPEAT_DIFFERS)) {
       softenRepeats();
     }
+    bringOut();
     double[] proposed = new double[printed.length];
     for (int i = 0; i < proposed.length; i++) {
       proposed[i] = Math.max(SOFTEST, Math.min(LOUDEST, printed[i] + allowed(i)));
     }
-    return new Levels(printed, proposed, phrases, choices, occasion);
+    return new Levels(printed, proposed, phrases, broughtOut, choices, occasion);
+  }
+
+  /** What the player wants heard stands out of its phrase, whatever the phrase does there. */
+  private void bringOut() {
+    broughtOut.forEach(i -> added[i] = BROUGHT_OUT);
   }
 
   /** What may be added to a note: within a level, and as the occasion asks. */
   private double allowed(int note) {
     double most = occasion == Occasion.SECTION ? MOST * SMALLER_SWELLS : MOST;
+    if (broughtOut.contains(note)) {
+      return added[note];
+    }
     double scaled = occasion == Occasion.SECTION ? added[note] * SMALLER_SWELLS : added[note];
     double least = occasion == Occasion.AUDITION && printed[note] <= PIANO ? 0 : -most;
     return Math.max(least, Math.min(most, scaled));

@@ -18,13 +18,15 @@ import org.apache.commons.numbers.fraction.Fraction;
  * @param peaks peaks that were moved, by the first note of their phrase; empty for a phrase that is
  *     to have none
  * @param characters words of character, by the first note of their phrase
+ * @param own phrases, levels and notes to bring out, as the player writes them into the part
  */
 public record ShapeChoices(
     Style style,
     Set<Proposal> proposals,
     Fraction mustFrom,
     Map<NoteRef, Optional<NoteRef>> peaks,
-    Map<NoteRef, Character> characters) {
+    Map<NoteRef, Character> characters,
+    OwnMarks own) {
   private static final Fraction DOTTED_QUARTER = Fraction.of(3, 8);
 
   public ShapeChoices {
@@ -41,7 +43,8 @@ public record ShapeChoices(
         usual.add(proposal);
       }
     }
-    return new ShapeChoices(Style.CONTINUOUS, usual, DOTTED_QUARTER, Map.of(), Map.of());
+    return new ShapeChoices(
+        Style.CONTINUOUS, usual, DOTTED_QUARTER, Map.of(), Map.of(), OwnMarks.NONE);
   }
 
   /** Whether something is proposed. */
@@ -51,12 +54,12 @@ public record ShapeChoices(
 
   /** The same in another style. */
   public ShapeChoices withStyle(Style newStyle) {
-    return new ShapeChoices(newStyle, proposals, mustFrom, peaks, characters);
+    return new ShapeChoices(newStyle, proposals, mustFrom, peaks, characters, own);
   }
 
   /** The same with another written length from which notes must vibrate. */
   public ShapeChoices withMustFrom(Fraction length) {
-    return new ShapeChoices(style, proposals, length, peaks, characters);
+    return new ShapeChoices(style, proposals, length, peaks, characters, own);
   }
 
   /** The same with a proposal switched on or off. */
@@ -68,21 +71,21 @@ public record ShapeChoices(
     } else {
       changed.remove(proposal);
     }
-    return new ShapeChoices(style, changed, mustFrom, peaks, characters);
+    return new ShapeChoices(style, changed, mustFrom, peaks, characters, own);
   }
 
   /** The same with a phrase's peak on another note; empty for none. */
   public ShapeChoices withPeak(NoteRef phrase, Optional<NoteRef> peak) {
     Map<NoteRef, Optional<NoteRef>> moved = new LinkedHashMap<>(peaks);
     moved.put(phrase, peak);
-    return new ShapeChoices(style, proposals, mustFrom, moved, characters);
+    return new ShapeChoices(style, proposals, mustFrom, moved, characters, own);
   }
 
   /** The same with a phrase's peak where it is proposed. */
   public ShapeChoices withoutPeak(NoteRef phrase) {
     Map<NoteRef, Optional<NoteRef>> moved = new LinkedHashMap<>(peaks);
     moved.remove(phrase);
-    return new ShapeChoices(style, proposals, mustFrom, moved, characters);
+    return new ShapeChoices(style, proposals, mustFrom, moved, characters, own);
   }
 
   /** The same with a word of character on a phrase; empty for none. */
@@ -90,7 +93,12 @@ public record ShapeChoices(
     Map<NoteRef, Character> all = new LinkedHashMap<>(characters);
     all.remove(phrase);
     character.ifPresent(c -> all.put(phrase, c));
-    return new ShapeChoices(style, proposals, mustFrom, peaks, all);
+    return new ShapeChoices(style, proposals, mustFrom, peaks, all, own);
+  }
+
+  /** The same with other marks of the player's own. */
+  public ShapeChoices with(OwnMarks marks) {
+    return new ShapeChoices(style, proposals, mustFrom, peaks, characters, marks);
   }
 
   /** The same with peaks and characters that stay with their phrases. */
@@ -107,6 +115,11 @@ public record ShapeChoices(
           }
         });
     return new ShapeChoices(
-        style, proposals, mustFrom, peaksNow, moves.keys("the character", characters));
+        style,
+        proposals,
+        mustFrom,
+        peaksNow,
+        moves.keys("the character", characters),
+        own.moved(moves));
   }
 }

@@ -11,7 +11,10 @@ import app.fret.reading.NotePlaces;
 import app.fret.reading.PlayedNote;
 import app.fret.score.NoteRef;
 import app.fret.score.Passage;
+import app.fret.shape.OwnLevel;
+import app.fret.shape.OwnMarks;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 
 /**
@@ -87,11 +90,28 @@ public record PossibleStudy(Study study, List<String> remarks) {
         remarks.add(lost("A peak that was moved", study.passage(), phrase));
       }
     }
+    OwnMarks own = study.choices().shape().own();
+    addLost(study, "The border of a phrase", own.borders().keySet(), remarks);
+    addLost(study, "A note to bring out", own.broughtOut(), remarks);
+    for (OwnLevel level : own.levels()) {
+      List<NoteRef> ends = List.of(level.first(), level.last());
+      ends.stream()
+          .filter(at -> study.places().find(at).isEmpty())
+          .findFirst()
+          .ifPresent(at -> remarks.add(lost("A level", study.passage(), at)));
+    }
     for (NoteRef start : study.choices().practice().chunkStarts()) {
       if (study.places().find(start).isEmpty()) {
         remarks.add(lost("The border of a chunk", study.passage(), start));
       }
     }
+  }
+
+  private static void addLost(
+      Study study, String what, Collection<NoteRef> places, List<String> remarks) {
+    places.stream()
+        .filter(at -> study.places().find(at).isEmpty())
+        .forEach(at -> remarks.add(lost(what, study.passage(), at)));
   }
 
   private static String lost(String what, Passage passage, NoteRef at) {

@@ -168,7 +168,9 @@ public final class Study {
     boolean sameGroups = bowed.strokes().equals(brief().strokes());
     boolean sameProfile = next.profile().equals(choices.profile());
     PreparedPassage weighed =
-        sameProfile && sameGroups ? hands.prepared() : BothHands.prepare(bowed, next);
+        sameProfile && sameGroups && bowed.levels().asksAs(levels())
+            ? hands.prepared()
+            : BothHands.prepare(bowed, next);
     boolean sameHand = weighed == hands.prepared() && next.pins().equals(choices.pins());
     LeftHandPlan planned = sameHand ? leftHand() : BothHands.leftHand(bowed, next, weighed);
     return withLeftHand(next, bowed, weighed, planned);

@@ -79,7 +79,8 @@ public final class VibratoPlanner {
     }
     boolean isLong = note.length().compareTo(mustFrom()) >= 0;
     boolean dotted = note.marks().articulations().contains(Marks.Articulation.STACCATO);
-    if (isLong && !dotted && !brief.reading().technique(i).isPlucked()) {
+    boolean isSung = isLong || brief.levels().isBroughtOut(i);
+    if (isSung && !dotted && !brief.reading().technique(i).isPlucked()) {
       return Need.MUST;
     }
     return brief.levels().choices().style() == Style.CLASSICAL ? Need.NONE : Need.MAY;

@@ -66,7 +66,7 @@ public final class NoteCuts implements BowLine.Cuts {
   }
 
   private double slowestCm(PlayedNote note) {
-    double perSecond = BowSpeeds.slowestCmPerSecond(brief.reading().level(note.number()));
+    double perSecond = BowSpeeds.slowestCmPerSecond(brief.levels().printed(note.number()));
     return brief.timeline().lengthSeconds(note.number()) * perSecond;
   }
 

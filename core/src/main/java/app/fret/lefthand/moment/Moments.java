@@ -133,7 +133,7 @@ public final class Moments {
         timeline.lengthSeconds(i),
         i == 0 ? Double.POSITIVE_INFINITY : timeline.lengthSeconds(i - 1),
         timeline.silenceSeconds(i),
-        brief.reading().level(i),
+        brief.levels().printed(i),
         pedal > 0 ? signs(i).with(Sign.PEDAL) : signs(i),
         note.notes().stream().map(Note::written).toList(),
         note.notes().stream().map(n -> new Moment.Printed(n.finger(), n.string())).toList(),

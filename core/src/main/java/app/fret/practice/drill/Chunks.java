@@ -26,7 +26,7 @@ public final class Chunks {
         Problems.of(source).stream()
             .filter(p -> p.notes().last() - p.notes().first() < FEWEST_NOTES)
             .toList();
-    for (Span phrase : source.brief().reading().phrases()) {
+    for (Span phrase : source.brief().levels().spans()) {
       starts.add(phrase.first());
       cut(source, phrase, narrow, starts);
     }

@@ -226,12 +226,12 @@ public record DrillSource(
   }
 
   String dynamic(int number) {
-    int level = (int) Math.round(brief.reading().level(number));
+    int level = (int) Math.round(brief.levels().printed(number));
     return DYNAMICS[Math.max(1, Math.min(DYNAMICS.length, level)) - 1];
   }
 
   double level(int number) {
-    return brief.reading().level(number);
+    return brief.levels().printed(number);
   }
 
   /** Notes that take time among some. */

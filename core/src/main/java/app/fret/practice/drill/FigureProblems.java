@@ -30,6 +30,7 @@ final class FigureProblems {
 
   static List<Problem> of(DrillSource source) {
     FigureProblems found = new FigureProblems(source);
+    found.addBroughtOut();
     found.addPedals();
     found.addSyncopations();
     found.addOneBows();
@@ -40,6 +41,30 @@ final class FigureProblems {
 
   private void add(Span notes, double weight, String words, DrillKind... drills) {
     problems.add(new Problem(notes, words, weight, List.of(drills), false));
+  }
+
+  /** Notes that the player wants heard, with what leads to them. */
+  private void addBroughtOut() {
+    int from = 0;
+    int found = 0;
+    while (from < source.count() && found < MOST_OF_A_KIND) {
+      int last = -1;
+      for (int n = from; n < source.count() && n < from + MOST_NOTES; n++) {
+        last = source.brief().levels().isBroughtOut(n) ? n : last;
+      }
+      if (source.brief().levels().isBroughtOut(from)) {
+        int to = Math.min(source.count() - 1, last + NOTES_BEHIND);
+        add(
+            new Span(source.beatAndSlurFrom(Math.max(0, from - NOTES_BEFORE)), to),
+            0.9,
+            "notes to bring out",
+            DrillKind.ACCENTED_GROUPS,
+            DrillKind.BOW_ALONE);
+        found++;
+        from = to;
+      }
+      from++;
+    }
   }
 
   /** A tune beside a note that comes back: the tune first. */

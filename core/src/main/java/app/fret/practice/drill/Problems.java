@@ -372,7 +372,7 @@ public final class Problems {
   }
 
   private void addSlowLines() {
-    for (Span phrase : source.brief().reading().phrases()) {
+    for (Span phrase : source.brief().levels().spans()) {
       double seconds = 0;
       for (int i = phrase.first(); i <= phrase.last(); i++) {
         seconds += seconds(i);

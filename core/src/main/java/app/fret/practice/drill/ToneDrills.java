@@ -9,6 +9,7 @@ import app.fret.tuning.Tonic;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** Drills for stress, pitch and vibrato. */
 final class ToneDrills {
@@ -18,15 +19,27 @@ final class ToneDrills {
   static Optional<DrillMusic> accentedGroups(DrillSource source, Span notes) {
     Optional<DrillMusic> trill =
         notes.first() == notes.last() ? MeasuredTrill.of(source, notes.first()) : Optional.empty();
-    return trill.isPresent() ? trill : Copies.of(source, notes, n -> List.of(accented(source, n)));
+    boolean own =
+        IntStream.rangeClosed(notes.first(), notes.last())
+            .anyMatch(source.brief().levels()::isBroughtOut);
+    return trill.isPresent()
+        ? trill
+        : Copies.of(source, notes, n -> List.of(accented(source, n, own)));
   }
 
-  private static Piece accented(DrillSource source, int note) {
+  /**
+   * A note with its accent, if it has one.
+   *
+   * @param own whether the player's own notes are accented, not the first of each beat
+   */
+  private static Piece accented(DrillSource source, int note, boolean own) {
     Piece piece = source.piece(note);
     boolean has = piece.marks().articulations().contains(Articulation.ACCENT);
-    return source.brief().reading().beats().begins(note) && !has
-        ? piece.marked(piece.marks().toggled(Articulation.ACCENT))
-        : piece;
+    boolean wanted =
+        own
+            ? source.brief().levels().isBroughtOut(note)
+            : source.brief().reading().beats().begins(note);
+    return wanted && !has ? piece.marked(piece.marks().toggled(Articulation.ACCENT)) : piece;
   }
 
   static Optional<DrillMusic> withoutVibrato(DrillSource source, Span notes) {

@@ -4,6 +4,7 @@ import app.fret.shape.Levels;
 import app.fret.shape.Phrase;
 import app.fret.study.NoteShape;
 import app.fret.study.Study;
+import app.fret.study.WhyPhrase;
 import app.fret.vibrato.Vibrato;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
@@ -30,7 +31,7 @@ final class ShapeJson {
       notes.add(note(study, i, shapes.get(i)));
     }
     ArrayNode phrases = node.putArray("phrases");
-    levels.phrases().forEach(p -> phrases.add(phrase(p)));
+    levels.phrases().forEach(p -> phrases.add(phrase(study, p)));
     ArrayNode conflicts = node.putArray("conflicts");
     study
         .vibrato()
@@ -60,10 +61,13 @@ final class ShapeJson {
     node.put("tail", vibrato.tail());
     node.put("soundingShare", rounded(shape.soundingShare(), HUNDREDTHS));
     shape.accent().ifPresent(a -> node.put("accent", a.id()));
+    if (levels.isBroughtOut(note)) {
+      node.put("broughtOut", true);
+    }
     return node;
   }
 
-  private static ObjectNode phrase(Phrase phrase) {
+  private static ObjectNode phrase(Study study, Phrase phrase) {
     ObjectNode node = NODES.objectNode();
     node.put("firstNote", phrase.firstNote());
     node.put("lastNote", phrase.lastNote());
@@ -71,6 +75,8 @@ final class ShapeJson {
     node.put("proposedPeakNote", phrase.proposedPeak());
     node.put("level", phrase.isLevel());
     phrase.character().ifPresent(c -> node.put("character", c.words()));
+    ArrayNode why = node.putArray("why");
+    WhyPhrase.of(study, phrase).forEach(why::add);
     return node;
   }
 

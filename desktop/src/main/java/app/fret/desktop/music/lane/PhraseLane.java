@@ -19,7 +19,7 @@ final class PhraseLane implements Lane {
   public void paint(GraphicsContext graphics, SystemPlan plan, double space, double top) {
     LanePen pen = new LanePen(graphics);
     pen.name("phrases", top + TICK + 2);
-    for (Span phrase : plan.study().brief().reading().phrases()) {
+    for (Span phrase : plan.study().levels().spans()) {
       paint(pen, plan, phrase, space, top);
     }
   }

@@ -145,7 +145,7 @@ public record BeatGroups(int bar, List<Integer> groups, boolean uneven) {
   }
 
   /** The felt beats: the groups where the metre counts in eighths or less, else its own. */
-  List<Fraction> beats(Metre metre) {
+  public List<Fraction> beats(Metre metre) {
     return metre.unit() >= EIGHTH ? lengths(metre) : metre.beats();
   }
 

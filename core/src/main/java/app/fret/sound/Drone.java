@@ -1,8 +1,8 @@
 package app.fret.sound;
 
+import app.fret.harmony.Tonic;
 import app.fret.score.WrittenPitch;
 import app.fret.sound.SoundPlan.Tone;
-import app.fret.tuning.Tonic;
 import app.fret.tuning.TuningPlan;
 import java.util.ArrayList;
 import java.util.List;

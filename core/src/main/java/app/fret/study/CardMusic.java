@@ -1,5 +1,6 @@
 package app.fret.study;
 
+import app.fret.harmony.Tonic;
 import app.fret.instrument.Instrument;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.lefthand.PinConflictException;
@@ -14,7 +15,6 @@ import app.fret.score.Passage;
 import app.fret.score.PlayOrder;
 import app.fret.score.Span;
 import app.fret.score.Tempo;
-import app.fret.tuning.Tonic;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,6 +1,7 @@
 package app.fret.study;
 
 import app.fret.brief.Brief;
+import app.fret.harmony.Tonic;
 import app.fret.reading.Others;
 import app.fret.score.SoundingPitch;
 import app.fret.score.Span;
@@ -11,7 +12,6 @@ import app.fret.sound.Pulse;
 import app.fret.sound.SoundPlan;
 import app.fret.sound.SoundPlan.Click;
 import app.fret.sound.SoundPlan.Tone;
-import app.fret.tuning.Tonic;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,5 +1,8 @@
 package app.fret.tuning;
 
+import app.fret.harmony.Chord;
+import app.fret.harmony.Harmony;
+import app.fret.harmony.Tonic;
 import app.fret.score.Finger;
 import java.util.List;
 import java.util.Optional;
@@ -72,8 +75,22 @@ public record TuningPlan(
    *
    * @param bar index of the bar
    * @param drone note to sound under it: the root of its chord, else the tonic
-   * @param chord the chord its notes spell, if they spell one
-   * @param degree degree of that chord in the key
+   * @param chords the chords that sound in it, in order; none where it cannot be told
+   * @param main the one that sounds longest in it
    */
-  public record BarSound(int bar, String drone, Optional<Chord> chord, Optional<String> degree) {}
+  public record BarSound(int bar, String drone, List<Harmony> chords, Optional<Harmony> main) {
+    public BarSound {
+      chords = List.copyOf(chords);
+    }
+
+    /** The chord that sounds longest. */
+    public Optional<Chord> chord() {
+      return main.map(Harmony::chord);
+    }
+
+    /** Degree of that chord in the key. */
+    public Optional<String> degree() {
+      return main.map(Harmony::degree);
+    }
+  }
 }

@@ -1,6 +1,10 @@
 package app.fret.tuning;
 
 import app.fret.brief.Brief;
+import app.fret.harmony.Chord;
+import app.fret.harmony.Harmonies;
+import app.fret.harmony.Harmony;
+import app.fret.harmony.Tonic;
 import app.fret.instrument.HandFrame;
 import app.fret.instrument.Instrument;
 import app.fret.instrument.Spelling;
@@ -10,6 +14,7 @@ import app.fret.lefthand.LeftHandPlan.NotePlan;
 import app.fret.lefthand.hand.Placement;
 import app.fret.lefthand.hand.Stop;
 import app.fret.reading.PlayedNote;
+import app.fret.score.Bar;
 import app.fret.score.Finger;
 import app.fret.score.Key;
 import app.fret.score.Note;
@@ -23,10 +28,9 @@ import app.fret.tuning.TuningPlan.NoteChecks;
 import app.fret.tuning.TuningPlan.OpenCheck;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
+import org.apache.commons.numbers.fraction.Fraction;
 
 /**
  * Works out tuning helps for a finished left hand.
@@ -41,7 +45,7 @@ public final class TuningPlanner {
 
   /** Plans the tuning of a passage. */
   public TuningPlan plan(Brief brief, LeftHandPlan leftHand) {
-    return new Task(brief.passage(), brief.player().instrument(), leftHand).plan();
+    return new Task(brief, leftHand).plan();
   }
 
   /** What belongs to one call. */
@@ -51,9 +55,12 @@ public final class TuningPlanner {
     private final StringGeometry geometry;
     private final LeftHandPlan leftHand;
     private final Tonic tonic;
+    private final List<Harmony> harmonies;
 
-    Task(Passage passage, Instrument instrument, LeftHandPlan leftHand) {
-      this.passage = passage;
+    Task(Brief brief, LeftHandPlan leftHand) {
+      Instrument instrument = brief.player().instrument();
+      this.passage = brief.passage();
+      this.harmonies = Harmonies.of(brief.reading());
       this.instrument = instrument;
       this.geometry = instrument.geometry();
       this.leftHand = leftHand;
@@ -181,18 +188,22 @@ public final class TuningPlanner {
 
     private List<BarSound> bars() {
       List<BarSound> sounds = new ArrayList<>();
-      for (int bar = 0; bar < passage.bars().size(); bar++) {
-        Set<WrittenPitch> pitches = new LinkedHashSet<>();
-        for (NotePlan note : leftHand.notes()) {
-          if (note.note().bar() == bar) {
-            note.note().notes().forEach(n -> pitches.add(n.written()));
-          }
-        }
-        Optional<Chord> chord = Chord.of(pitches);
-        String drone = chord.map(c -> Tonic.name(c.root(), c.alter())).orElseGet(tonic::name);
-        sounds.add(new BarSound(bar, drone, chord, chord.map(c -> c.degree(tonic))));
+      for (int index = 0; index < passage.bars().size(); index++) {
+        Bar bar = passage.bars().get(index);
+        List<Harmony> here = harmonies.stream().filter(h -> within(h, bar).signum() > 0).toList();
+        Optional<Harmony> main = here.stream().max(Comparator.comparing(h -> within(h, bar)));
+        String drone =
+            main.map(h -> Tonic.name(h.chord().root(), h.chord().alter())).orElseGet(tonic::name);
+        sounds.add(new BarSound(index, drone, here, main));
       }
       return sounds;
+    }
+
+    /** How long a chord sounds in a bar. */
+    private static Fraction within(Harmony harmony, Bar bar) {
+      Fraction from = harmony.onset().compareTo(bar.onset()) > 0 ? harmony.onset() : bar.onset();
+      Fraction to = harmony.end().compareTo(bar.end()) < 0 ? harmony.end() : bar.end();
+      return to.subtract(from);
     }
   }
 }

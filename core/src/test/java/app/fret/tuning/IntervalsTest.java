@@ -3,6 +3,8 @@ package app.fret.tuning;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.fret.harmony.Chord;
+import app.fret.harmony.Tonic;
 import app.fret.score.Key;
 import app.fret.score.Step;
 import app.fret.score.WrittenPitch;

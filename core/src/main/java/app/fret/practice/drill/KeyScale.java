@@ -1,11 +1,11 @@
 package app.fret.practice.drill;
 
+import app.fret.harmony.Tonic;
 import app.fret.instrument.Range;
 import app.fret.score.Key;
 import app.fret.score.Note;
 import app.fret.score.Step;
 import app.fret.score.WrittenPitch;
-import app.fret.tuning.Tonic;
 import java.util.List;
 
 /** The scale of the music around a note: major, or minor with six and seven raised upwards. */

@@ -2,10 +2,10 @@ package app.fret.practice.drill;
 
 import static app.fret.practice.drill.Piece.WHOLE;
 
+import app.fret.harmony.Tonic;
 import app.fret.score.Marks;
 import app.fret.score.Marks.Articulation;
 import app.fret.score.Span;
-import app.fret.tuning.Tonic;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;

@@ -1,7 +1,7 @@
 package app.fret.files.plan;
 
+import app.fret.harmony.Chord;
 import app.fret.study.Study;
-import app.fret.tuning.Chord;
 import app.fret.tuning.TuningPlan;
 import app.fret.tuning.TuningPlan.BarSound;
 import app.fret.tuning.TuningPlan.DoubleStop;

@@ -1,4 +1,4 @@
-package app.fret.tuning;
+package app.fret.harmony;
 
 import app.fret.reading.PlayedNote;
 import app.fret.score.Key;
@@ -27,8 +27,9 @@ public record Tonic(Step step, int alter, boolean minor) {
    * The tonic of notes under a key signature. Minor when the raised leading note of the relative
    * minor is there more often than its plain one; where they are as many, when the lowest note of
    * the last chord is the minor tonic; where the plain one, which the minor scale has on its way
-   * down, is there more often but the raised one too, when the notes are nearer to the minor key
-   * than to the major one (profiles of Krumhansl and Kessler 1982); else major.
+   * down, is there more often but the raised one too or the minor tonic ends it, when the notes are
+   * nearer to the minor key than to the major one (profiles of Krumhansl and Kessler 1982); else
+   * major.
    */
   public static Tonic of(Key key, List<PlayedNote> notes) {
     Step major = MAJOR_BY_FIFTHS[Math.floorMod(key.fifths(), LETTERS)];
@@ -49,13 +50,13 @@ public record Tonic(Step step, int alter, boolean minor) {
     boolean isMinor =
         raised > plain
             || raised == plain && endsMinor
-            || raised > 0 && KeyProfile.isNearerToMinor(notes, major, minor, key);
+            || (raised > 0 || endsMinor) && KeyProfile.isNearerToMinor(notes, major, minor, key);
     Step step = isMinor ? minor : major;
     return new Tonic(step, key.alterOf(step), isMinor);
   }
 
   /** Semitones of a degree of the plain scale above the tonic, 0 for the tonic itself. */
-  int semitonesOf(int degree) {
+  public int semitonesOf(int degree) {
     return minor ? MINOR[degree] : MAJOR[degree];
   }
 
@@ -64,7 +65,8 @@ public record Tonic(Step step, int alter, boolean minor) {
     return name(step, alter);
   }
 
-  static String name(Step step, int alter) {
+  /** The name of a letter with its signs, such as {@code F♯}. */
+  public static String name(Step step, int alter) {
     String sign = alter < 0 ? "♭".repeat(-alter) : "♯".repeat(alter);
     return step.name() + sign;
   }

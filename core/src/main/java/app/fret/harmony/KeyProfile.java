@@ -1,4 +1,4 @@
-package app.fret.tuning;
+package app.fret.harmony;
 
 import app.fret.reading.PlayedNote;
 import app.fret.score.Key;

@@ -1,4 +1,4 @@
-package app.fret.tuning;
+package app.fret.harmony;
 
 import app.fret.score.Step;
 import app.fret.score.WrittenPitch;
@@ -32,6 +32,8 @@ public record Chord(Step root, int alter, Quality quality) {
     HALF_DIMINISHED("half-diminished seventh", "ø7", 3, 6, 10),
     DIMINISHED_SEVENTH("diminished seventh", "°7", 3, 6, 9);
 
+    private static final int PURE_FIFTH = 7;
+
     private final String words;
     private final String suffix;
     private final List<Integer> semitones;
@@ -40,6 +42,25 @@ public record Chord(Step root, int alter, Quality quality) {
       this.words = words;
       this.suffix = suffix;
       this.semitones = List.of(semitones);
+    }
+
+    /** Third, fifth and seventh in semitones above the root. */
+    List<Integer> semitonesAboveRoot() {
+      return semitones;
+    }
+
+    /** Whether its seventh wants to fall: a dominant or a diminished seventh. */
+    boolean isDominant() {
+      return this == DOMINANT_SEVENTH || this == HALF_DIMINISHED || this == DIMINISHED_SEVENTH;
+    }
+
+    boolean isDiminished() {
+      return this == DIMINISHED || this == DIMINISHED_SEVENTH || this == HALF_DIMINISHED;
+    }
+
+    /** Whether its fifth is no pure one, so that the chord is another without it. */
+    boolean isFifthTold() {
+      return semitones.get(1) != PURE_FIFTH;
     }
 
     boolean isMinorThird() {
@@ -83,6 +104,12 @@ public record Chord(Step root, int alter, Quality quality) {
     return true;
   }
 
+  /** Its sign over a staff, such as {@code Am}, {@code D7} or {@code F♯ø7}. */
+  public String sign() {
+    boolean isLettered = quality == Quality.MINOR || quality == Quality.MINOR_SEVENTH;
+    return Tonic.name(root, alter) + (isLettered ? "m" : "") + quality.suffix;
+  }
+
   /** Its name, such as {@code B♭ major} or {@code F♯ half-diminished seventh}. */
   public String words() {
     return Tonic.name(root, alter) + " " + quality.words;
@@ -98,7 +125,9 @@ public record Chord(Step root, int alter, Quality quality) {
             root.semitonesAboveC() + alter - tonic.step().semitonesAboveC() - tonic.alter(),
             SEMITONES);
     int away = Math.floorMod(semitones - usual + SEMITONES / 2, SEMITONES) - SEMITONES / 2;
-    String sign = away < 0 ? "♭".repeat(-away) : "♯".repeat(away);
+    // The leading note of minor is raised in any case: its chord bears no sign for it.
+    boolean leads = tonic.minor() && step == LETTERS - 1 && away == 1 && quality.isDiminished();
+    String sign = leads ? "" : away < 0 ? "♭".repeat(-away) : "♯".repeat(away);
     String numeral =
         quality.isMinorThird() ? numerals[step].toLowerCase(Locale.ROOT) : numerals[step];
     return sign + numeral + quality.suffix;

@@ -50,11 +50,12 @@ public record Chord(Step root, int alter, Quality quality) {
     }
 
     /** Whether its seventh wants to fall: a dominant or a diminished seventh. */
-    boolean isDominant() {
+    public boolean isDominant() {
       return this == DOMINANT_SEVENTH || this == HALF_DIMINISHED || this == DIMINISHED_SEVENTH;
     }
 
-    boolean isDiminished() {
+    /** Whether its fifth is diminished. */
+    public boolean isDiminished() {
       return this == DIMINISHED || this == DIMINISHED_SEVENTH || this == HALF_DIMINISHED;
     }
 

@@ -64,6 +64,11 @@ public final class Levels {
     return Arrays.equals(printed, other.printed);
   }
 
+  /** Whether every note is to be played at the same level as there. */
+  public boolean soundsAs(Levels other) {
+    return Arrays.equals(proposed, other.proposed);
+  }
+
   /** The level it is to be played at. */
   public double proposed(int note) {
     return proposed[note];

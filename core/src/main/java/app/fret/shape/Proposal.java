@@ -8,7 +8,14 @@ public enum Proposal {
   ENDS_TAPER("ends taper", "The end of a phrase tapers.", true),
   LIGHT_UPBEATS("light upbeats", "An upbeat is lighter than the beat it leads to.", true),
   VOICE_UNDER("second voice under", "A pedal or second voice stays under the tune.", true),
-  REPEAT_DIFFERS("repeat differs", "What comes back at once is softer, like an echo.", false);
+  REPEAT_DIFFERS("repeat differs", "What comes back at once is softer, like an echo.", false),
+  RETURN_SOFTER("return softer", "What comes back later on is softer than the first time.", false),
+  LOW_LINE(
+      "low line shaped",
+      "The lowest notes of a figure make a line of their own that grows as it rises.",
+      false),
+  BEATS_LEAN(
+      "beats lean", "The first beat of a bar leans, and what lies between is lighter.", false);
 
   private final String words;
   private final String sentence;

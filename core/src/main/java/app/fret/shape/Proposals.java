@@ -31,6 +31,9 @@ final class Proposals {
   private static final double UPBEAT = 0.4;
   private static final double UNDER = 0.8;
   private static final double ECHO = 0.7;
+  private static final int BARS_OF_RETURN = 2;
+  private static final double LOW_LINE = 0.6;
+  private static final double LEAN = 0.4;
   private static final double BROUGHT_OUT = 1;
   private static final double FORTE = 7;
   private static final double FORTISSIMO = 8;
@@ -94,7 +97,16 @@ final class Proposals {
       putVoicesUnder();
     }
     if (choices.has(Proposal.REPEAT_DIFFERS)) {
-      softenRepeats();
+      softenReturns(true);
+    }
+    if (choices.has(Proposal.RETURN_SOFTER)) {
+      softenReturns(false);
+    }
+    if (choices.has(Proposal.LOW_LINE)) {
+      LowLine.of(reading).forEach((note, height) -> added[note] += LOW_LINE * height);
+    }
+    if (choices.has(Proposal.BEATS_LEAN)) {
+      leanOnBeats();
     }
     bringOut();
     double[] proposed = new double[printed.length];
@@ -206,17 +218,33 @@ final class Proposals {
     return heads.get(heads.size() - 1).written().semitone();
   }
 
-  /** A stretch that is equal to the bars right before it. */
-  private void softenRepeats() {
+  /**
+   * Stretches that sound as they did before.
+   *
+   * @param atOnce those right behind the bars they repeat, as an echo, or those that come back
+   *     after something else, two bars and more
+   */
+  private void softenReturns(boolean atOnce) {
     for (Form.Return back : reading.returns()) {
       int bars = back.lastBar() - back.firstBar() + 1;
-      boolean atOnce =
-          back.kind() == Form.Kind.EQUAL && back.earlierBar() + bars == back.firstBar();
+      boolean follows = back.earlierBar() + bars == back.firstBar();
+      boolean isMeant =
+          atOnce
+              ? back.kind() == Form.Kind.EQUAL && follows
+              : back.soundsAlike() && !follows && bars >= BARS_OF_RETURN;
       for (PlayedNote note : reading.notes()) {
-        if (atOnce && note.bar() >= back.firstBar() && note.bar() <= back.lastBar()) {
+        if (isMeant && note.bar() >= back.firstBar() && note.bar() <= back.lastBar()) {
           added[note.number()] -= ECHO;
         }
       }
+    }
+  }
+
+  private void leanOnBeats() {
+    for (PlayedNote note : reading.notes()) {
+      int i = note.number();
+      boolean isFirst = reading.beats().begins(i) && reading.beats().beatOf(i) == 0;
+      added[i] += isFirst ? LEAN : reading.beats().begins(i) ? 0 : -LEAN / 2;
     }
   }
 }

@@ -178,4 +178,38 @@ class LevelsTest {
     assertThatThrownBy(() -> Proposal.named("none")).isInstanceOf(IllegalArgumentException.class);
     assertThatThrownBy(() -> Style.named("none")).isInstanceOf(IllegalArgumentException.class);
   }
+
+  @Test
+  void whatComesBackLaterIsSofterAndWhatComesAtOnceIsNot() {
+    String tune = "C5/4 E5/4 G5/4 E5/4 | D5/4 F5/4 A5/4 F5/4";
+    String other = "B5/2 A5/2 | G5/2 F5/2";
+    Passage passage = Music.passage(tune + " | " + other + " | " + tune);
+    Levels levels = levels(passage, only(Proposal.RETURN_SOFTER));
+    assertThat(levels.proposed(0)).isEqualTo(6);
+    assertThat(levels.proposed(12)).isCloseTo(5.3, within(1e-9));
+    Levels echo = levels(Music.passage(tune + " | " + tune), only(Proposal.RETURN_SOFTER));
+    assertThat(echo.proposed(8)).isEqualTo(6);
+  }
+
+  @Test
+  void theLowLineOfAFigureGrowsAsItRises() {
+    Passage passage =
+        Music.passage(
+            "C4/16 G4/16 E5/16 G4/16 D4/16 A4/16 F5/16 A4/16"
+                + " E4/16 B4/16 G5/16 B4/16 F4/16 C5/16 A5/16 C5/16");
+    Levels levels = levels(passage, only(Proposal.LOW_LINE));
+    assertThat(levels.proposed(0)).isEqualTo(6);
+    assertThat(levels.proposed(12)).isCloseTo(6.6, within(1e-9));
+    assertThat(levels.proposed(4)).isBetween(6.1, 6.5);
+    assertThat(levels.proposed(13)).isEqualTo(6);
+  }
+
+  @Test
+  void theFirstBeatLeansAndWhatLiesBetweenBeatsIsLighter() {
+    Levels levels =
+        levels(Music.passage("C5/8 D5/8 E5/8 F5/8 G5/4 A5/4"), only(Proposal.BEATS_LEAN));
+    assertThat(levels.proposed(0)).isCloseTo(6.4, within(1e-9));
+    assertThat(levels.proposed(1)).isCloseTo(5.8, within(1e-9));
+    assertThat(levels.proposed(2)).isEqualTo(6);
+  }
 }

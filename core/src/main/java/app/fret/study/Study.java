@@ -3,6 +3,8 @@ package app.fret.study;
 import app.fret.bow.BowPlan;
 import app.fret.bow.stroke.DecidedGroups;
 import app.fret.brief.Brief;
+import app.fret.harmony.Harmonies;
+import app.fret.harmony.Harmony;
 import app.fret.instrument.OutOfRangeException;
 import app.fret.instrument.Player;
 import app.fret.lefthand.DecidingReasons;
@@ -55,6 +57,7 @@ public final class Study {
   private final BothHands hands;
   private final List<Pin> pins;
   private final Lazy<TuningPlan> tuning;
+  private final Lazy<List<Harmony>> harmonies;
   private final Lazy<VibratoPlan> vibrato;
   private final Lazy<BowPlan> bow;
   private final Lazy<List<Span>> chunks;
@@ -67,7 +70,8 @@ public final class Study {
     this.choices = choices;
     this.hands = hands;
     this.pins = List.copyOf(PinAt.in(hands.brief().reading().places(), choices.pins()));
-    this.tuning = new Lazy<>(() -> new TuningPlanner().plan(brief(), leftHand()));
+    this.tuning = new Lazy<>(() -> new TuningPlanner().plan(brief(), leftHand(), harmonies()));
+    this.harmonies = new Lazy<>(() -> Harmonies.of(brief().reading()));
     this.vibrato = new Lazy<>(() -> VibratoPlanner.plan(brief(), leftHand()));
     this.bow = new Lazy<>(() -> new FingerHops(leftHand()).addTo(hands.bow()));
     this.chunks = new Lazy<>(this::cut);
@@ -300,6 +304,11 @@ public final class Study {
   /** The reasons of the left hand that are worth saying. */
   public DecidingReasons deciding() {
     return new DecidingReasons(leftHand());
+  }
+
+  /** Its chords, where they can be told. */
+  public List<Harmony> harmonies() {
+    return harmonies.get();
   }
 
   /** What puts it in tune. */

@@ -2,7 +2,6 @@ package app.fret.study;
 
 import app.fret.bow.stroke.Stroke;
 import app.fret.harmony.Chord;
-import app.fret.harmony.Harmonies;
 import app.fret.harmony.Harmony;
 import app.fret.lefthand.PinConflictException;
 import app.fret.score.NoteRef;
@@ -96,7 +95,7 @@ public record WholeShape(Idea idea, ShapeChoices choices, Study study, String bo
     boolean byTheBar = idea == Idea.BY_THE_BAR;
     shape = shape.with(Proposal.BEATS_LEAN, byTheBar).with(Proposal.RISING_GROWS, !byTheBar);
     if (idea == Idea.TO_THE_HARMONY) {
-      List<Harmony> chords = Harmonies.of(study.brief().reading());
+      List<Harmony> chords = study.harmonies();
       for (Phrase phrase : study.levels().phrases()) {
         OptionalInt peak = tensest(study, phrase, chords);
         if (peak.isPresent()) {

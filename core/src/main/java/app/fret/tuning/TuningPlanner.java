@@ -2,7 +2,6 @@ package app.fret.tuning;
 
 import app.fret.brief.Brief;
 import app.fret.harmony.Chord;
-import app.fret.harmony.Harmonies;
 import app.fret.harmony.Harmony;
 import app.fret.harmony.Tonic;
 import app.fret.instrument.HandFrame;
@@ -43,9 +42,13 @@ import org.apache.commons.numbers.fraction.Fraction;
 public final class TuningPlanner {
   private static final int MOST_FINGER_CHECKS = 3;
 
-  /** Plans the tuning of a passage. */
-  public TuningPlan plan(Brief brief, LeftHandPlan leftHand) {
-    return new Task(brief, leftHand).plan();
+  /**
+   * Plans the tuning of a passage.
+   *
+   * @param harmonies its chords
+   */
+  public TuningPlan plan(Brief brief, LeftHandPlan leftHand, List<Harmony> harmonies) {
+    return new Task(brief, leftHand, harmonies).plan();
   }
 
   /** What belongs to one call. */
@@ -57,10 +60,10 @@ public final class TuningPlanner {
     private final Tonic tonic;
     private final List<Harmony> harmonies;
 
-    Task(Brief brief, LeftHandPlan leftHand) {
+    Task(Brief brief, LeftHandPlan leftHand, List<Harmony> harmonies) {
       Instrument instrument = brief.player().instrument();
       this.passage = brief.passage();
-      this.harmonies = Harmonies.of(brief.reading());
+      this.harmonies = harmonies;
       this.instrument = instrument;
       this.geometry = instrument.geometry();
       this.leftHand = leftHand;

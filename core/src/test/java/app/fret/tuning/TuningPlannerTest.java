@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.fret.brief.Brief;
+import app.fret.harmony.Harmonies;
 import app.fret.instrument.Instrument;
 import app.fret.instrument.Instruments;
 import app.fret.instrument.Player;
@@ -37,7 +38,7 @@ class TuningPlannerTest {
       Brief brief = Briefs.of(passage, player, SLOW);
       LeftHandPlan leftHand =
           new LeftHandPlanner(player, Profiles.named("secure")).plan(brief, List.of(pins));
-      return new TuningPlanner().plan(brief, leftHand);
+      return new TuningPlanner().plan(brief, leftHand, Harmonies.of(brief.reading()));
     } catch (PinConflictException e) {
       throw new AssertionError(e);
     }

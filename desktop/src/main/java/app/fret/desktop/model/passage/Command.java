@@ -71,6 +71,13 @@ public final class Command {
       new Command("Move the peak a note back", keys("Alt+Left"), d -> d.shape().movePeak(-1));
   public static final Command PEAK_ON =
       new Command("Move the peak a note on", keys("Alt+Right"), d -> d.shape().movePeak(1));
+  public static final Command BEGIN_PHRASE =
+      new Command(
+          "Begin a phrase here, or join it to the one before",
+          keys("B"),
+          d -> d.shape().beginPhraseHere());
+  public static final Command BRING_OUT =
+      new Command("Bring the selected notes out, or not", keys("O"), d -> d.shape().bringOut());
   public static final Command UNDO = new Command("Undo", keys("Ctrl+Z"), PassageDesk::undo);
   public static final Command REDO = new Command("Redo", keys("Ctrl+Shift+Z"), PassageDesk::redo);
   public static final Command CLEAN =
@@ -166,6 +173,8 @@ public final class Command {
           PEAK_HERE,
           PEAK_BACK,
           PEAK_ON,
+          BEGIN_PHRASE,
+          BRING_OUT,
           UNDO,
           REDO,
           CLEAN,

@@ -399,7 +399,9 @@ public final class PassageDesk {
     }
     passes.setStudy(planned);
     study.set(planned);
-    selection.resize(planned.notes().size());
+    if (!sameMusic) {
+      selection.resize(planned.notes().size());
+    }
     changedNotes.set(changed);
     canUndo.set(decisions.canUndo());
     canRedo.set(decisions.canRedo());

@@ -1,12 +1,17 @@
 package app.fret.desktop.model.passage;
 
 import app.fret.score.NoteRef;
+import app.fret.score.Span;
 import app.fret.shape.Character;
+import app.fret.shape.OwnLevel;
+import app.fret.shape.OwnMarks;
 import app.fret.shape.Phrase;
 import app.fret.shape.Proposal;
 import app.fret.shape.ShapeChoices;
 import app.fret.shape.Style;
+import app.fret.study.WholeShape;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** The shape of the open passage: peaks moved, proposals switched, words of character. */
 public final class ShapeDesk {
@@ -79,5 +84,113 @@ public final class ShapeDesk {
     decide(
         wanted().withCharacter(at(phrase.firstNote()), character),
         character.map(c -> "The phrase is " + c.words()).orElse("The phrase has no word"));
+  }
+
+  private OwnMarks own() {
+    return wanted().own();
+  }
+
+  private void decide(OwnMarks next, String what) {
+    decide(wanted().with(next), what);
+  }
+
+  /** A phrase begins with the selected note, or no longer does. */
+  void beginPhraseHere() {
+    desk.withSelected(
+        note -> {
+          boolean begins = desk.study().levels().phraseOf(note).firstNote() == note;
+          setBorder(note, !begins);
+        });
+  }
+
+  /** A phrase begins with a note, or does not; the first note begins one in any case. */
+  public void setBorder(int note, boolean begins) {
+    if (note > 0) {
+      decide(
+          bordered(own(), note, begins),
+          begins
+              ? "A phrase begins with " + desk.place(note)
+              : "Two phrases are joined at " + desk.place(note));
+    }
+  }
+
+  /** Moves the beginning of a phrase to another note. */
+  public void moveBorder(int from, int to) {
+    if (to > 0 && to != from) {
+      decide(
+          bordered(bordered(own(), from, false), to, true),
+          "The phrase begins with " + desk.place(to));
+    }
+  }
+
+  /** What is proposed there anyway needs no decision. */
+  private OwnMarks bordered(OwnMarks own, int note, boolean begins) {
+    boolean proposed =
+        desk.study().brief().reading().phrases().stream().anyMatch(p -> p.first() == note);
+    return proposed == begins ? own.withoutBorder(at(note)) : own.withBorder(at(note), begins);
+  }
+
+  /** Brings the selected notes out, or no longer where they all are. */
+  public void bringOut() {
+    desk.selection()
+        .range()
+        .ifPresent(
+            range -> {
+              boolean all = notes(range).allMatch(desk.study().levels()::isBroughtOut);
+              OwnMarks next = own();
+              for (int note : notes(range).toArray()) {
+                next = next.withBroughtOut(at(note), !all);
+              }
+              decide(next, (all ? "No longer brought out: " : "Brought out: ") + place(range));
+            });
+  }
+
+  private static IntStream notes(Span range) {
+    return IntStream.rangeClosed(range.first(), range.last());
+  }
+
+  private String place(Span range) {
+    return range.first() == range.last()
+        ? desk.place(range.first())
+        : desk.place(range.first()) + " to " + desk.place(range.last());
+  }
+
+  /**
+   * Gives a level, or a hairpin, to the selected notes; where one note is selected, to its phrase.
+   *
+   * @param from level of the first note, 1 to 10
+   * @param to level of the last
+   */
+  public void setLevel(double from, double to) {
+    stretch()
+        .ifPresent(
+            s -> {
+              OwnLevel level = new OwnLevel(at(s.first()), at(s.last()), from, to);
+              decide(own().with(level), "Played " + level.words() + ": " + place(s));
+            });
+  }
+
+  /** The notes to which a level is given. */
+  public Optional<Span> stretch() {
+    return desk.selection()
+        .range()
+        .map(r -> r.first() == r.last() ? desk.study().levels().phraseOf(r.first()).span() : r);
+  }
+
+  /** The level of the player's own that holds at a note. */
+  public Optional<OwnMarks.Given> levelAt(int note) {
+    return desk.study().choices().shape().own().levelOf(note, desk.study().places());
+  }
+
+  /** Takes a level away, so that the print holds. */
+  public void removeLevel(OwnMarks.Given given) {
+    decide(
+        own().withoutLevel(given.level().first(), given.level().last()),
+        "As printed: " + place(new Span(given.first(), given.last())));
+  }
+
+  /** Takes a whole shape. */
+  public void take(WholeShape shape) {
+    decide(shape.choices(), "The page is shaped " + shape.idea().words());
   }
 }

@@ -12,12 +12,13 @@ public final class Lanes {
   private static final Lane OTHERS = new OthersLane();
   private static final Lane STRETCHES = new StretchLane();
   private static final Lane PHRASES = new PhraseLane();
+  private static final Lane CHORDS = new ChordLane();
 
   /** None: the page as it is printed. */
   public static final List<Lane> NONE = List.of();
 
   /** What a reader counts by, what the others run on, and what comes back. */
-  public static final List<Lane> READ = List.of(TEMPI, BEATS, OTHERS, STRETCHES, PHRASES);
+  public static final List<Lane> READ = List.of(CHORDS, TEMPI, BEATS, OTHERS, STRETCHES, PHRASES);
 
   /** The path of the left hand and how far it opens. */
   public static final List<Lane> LEFT_HAND = List.of(new PathLane(), new ReachStrip());
@@ -35,10 +36,12 @@ public final class Lanes {
 
   /** How loud each note is, how it vibrates and how much bow it has. */
   public static final List<Lane> SHAPE =
-      List.of(new LevelLane(), new VibratoLane(), new AmountLane());
+      List.of(new LevelLane(), CHORDS, new VibratoLane(), new AmountLane());
 
   private static final Map<Lane, String> WORDS =
       Map.of(
+          CHORDS,
+          "chords",
           TEMPI,
           "tempi",
           BEATS,

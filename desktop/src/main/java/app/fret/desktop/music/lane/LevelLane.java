@@ -15,6 +15,11 @@ import javafx.scene.canvas.GraphicsContext;
  */
 public final class LevelLane implements Lane {
   private static final double HEIGHT = 98;
+
+  /** Room of the word over a note that is brought out. */
+  private static final double OUT = 9;
+
+  private static final double ABOVE = 10;
   private static final double PHRASES = 22;
   private static final double CURVE = 64;
   private static final double SOFTEST = 1;
@@ -141,6 +146,9 @@ public final class LevelLane implements Lane {
         graphics.setStroke(Palette.ACCENT);
         graphics.setLineWidth(1.4);
         graphics.strokeOval(x(seen) - 2.6, y - 2.6, 5.2, 5.2);
+        if (levels.isBroughtOut(seen.number())) {
+          pen.text("out", x(seen) - OUT, y - ABOVE, Palette.ACCENT);
+        }
       }
     }
 

@@ -15,6 +15,8 @@ import app.fret.shape.Phrase;
 import app.fret.study.NoteShape;
 import app.fret.study.OtherPeak;
 import app.fret.study.Study;
+import app.fret.study.WholeShape;
+import app.fret.study.WhyPhrase;
 import app.fret.vibrato.Vibrato;
 import app.fret.vibrato.VibratoPlan;
 import java.util.List;
@@ -60,22 +62,63 @@ final class ShapePanel extends VBox {
         this,
         () -> {
           study.vibrato().conflicts().forEach(VibratoPlan.Conflict::mends);
-          return phrase.map(p -> peaks(study, p)).orElse(List.of());
+          return Offers.of(study, phrase);
         },
-        peaks -> {
+        offers -> {
           if (study == desk.study()
               && phrase.equals(desk.selection().note().map(study.levels()::phraseOf))) {
-            phrase.ifPresent(p -> addOtherPeaks(p, peaks));
+            phrase.ifPresent(p -> addOtherPeaks(p, offers.peaks()));
+            addShapes(offers.shapes());
             addConflicts();
           }
         });
   }
 
-  private static List<OtherPeak> peaks(Study study, Phrase phrase) {
-    try {
-      return OtherPeak.of(study, phrase);
-    } catch (PinConflictException e) {
-      throw new IllegalStateException("pins that were met are no longer", e);
+  /**
+   * What is planned beside the passage as it is.
+   *
+   * @param peaks other ways for the phrase
+   * @param shapes whole shapes, where the page has few marks
+   */
+  private record Offers(List<OtherPeak> peaks, List<WholeShape> shapes) {
+    static Offers of(Study study, Optional<Phrase> phrase) {
+      try {
+        List<OtherPeak> peaks = phrase.isPresent() ? OtherPeak.of(study, phrase.get()) : List.of();
+        return new Offers(peaks, WholeShape.hasFewMarks(study) ? WholeShape.of(study) : List.of());
+      } catch (PinConflictException e) {
+        throw new IllegalStateException("pins that were met are no longer", e);
+      }
+    }
+  }
+
+  private void addShapes(List<WholeShape> shapes) {
+    if (shapes.size() < 2) {
+      return;
+    }
+    content
+        .getChildren()
+        .addAll(
+            Parts.heading("The whole page"),
+            Parts.words("It has few marks; it could be shaped so:", "small"));
+    for (WholeShape shape : shapes) {
+      boolean isOn = shape.isInForce(desk.study());
+      VBox words =
+          new VBox(
+              2,
+              Parts.words(shape.idea().words() + (isOn ? ", as it is now" : ""), "why-title"),
+              Parts.words(shape.idea().sentence(), "small"),
+              Parts.words(isOn ? "" : "Then " + shape.bow() + ".", "small"));
+      Button take =
+          Parts.button(
+              "shape-" + shape.idea().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+              "Take it",
+              "outline-action",
+              () -> desk.shape().take(shape));
+      take.setFocusTraversable(false);
+      take.setDisable(isOn);
+      VBox card = new VBox(4, words, take);
+      card.getStyleClass().add("trouble-card");
+      content.getChildren().add(card);
     }
   }
 
@@ -169,17 +212,40 @@ final class ShapePanel extends VBox {
             ? "It is kept level."
             : "It leads to " + words.place(phrase.peak()) + why(phrase) + ".";
     content.getChildren().addAll(Parts.heading("The phrase"), Parts.words(leads));
+    List<String> why = WhyPhrase.of(desk.study(), phrase);
+    if (!why.isEmpty()) {
+      content
+          .getChildren()
+          .add(
+              Parts.words(
+                  "It begins with "
+                      + words.place(phrase.firstNote())
+                      + ": "
+                      + String.join(", ", why)
+                      + ".",
+                  "small"));
+    }
     FlowPane actions = new FlowPane(6, 6);
     actions
         .getChildren()
         .add(action("peak-here", "Peak here (P)", () -> desk.shape().setPeak(phrase, note)));
+    boolean begins = phrase.firstNote() == note;
+    if (note > 0) {
+      actions
+          .getChildren()
+          .add(
+              action(
+                  "begin-phrase",
+                  begins ? "Join to the one before (B)" : "Phrase begins here (B)",
+                  () -> desk.shape().setBorder(note, !begins)));
+    }
     if (phrase.movedPeak().isPresent() || phrase.isLevel()) {
       actions
           .getChildren()
           .add(action("undo-moves", "As proposed", () -> desk.shape().undoMoves(phrase)));
     }
     otherPeaks.getChildren().clear();
-    content.getChildren().addAll(actions, otherPeaks);
+    content.getChildren().addAll(actions, otherPeaks, new OwnMarksPart(desk, note));
     addCharacters(phrase);
   }
 

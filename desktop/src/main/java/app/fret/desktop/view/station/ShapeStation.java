@@ -31,7 +31,7 @@ import javafx.scene.layout.VBox;
 
 /**
  * The passage with its levels, phrases, vibrato and bow under it. A peak is moved by dragging it in
- * the lane of levels to another note, or by keys.
+ * the lane of levels to another note, the beginning of a phrase likewise, or both by keys.
  */
 final class ShapeStation extends VBox {
   private final PassageDesk desk;
@@ -90,13 +90,22 @@ final class ShapeStation extends VBox {
   }
 
   private void dragging(int from, int to) {
-    score.litProperty().set(Set.of(within(from, to)));
+    score.litProperty().set(Set.of(isBorder(from) ? to : within(from, to)));
+  }
+
+  /** A phrase that leads to its first note is dragged by its peak. */
+  private boolean isBorder(int note) {
+    Phrase phrase = desk.study().levels().phraseOf(note);
+    boolean isPeak = !phrase.isLevel() && phrase.peak() == note;
+    return note > 0 && phrase.firstNote() == note && !isPeak;
   }
 
   private void dropped(int from, int to) {
     score.litProperty().set(Set.of());
     Phrase phrase = desk.study().levels().phraseOf(from);
-    if (from != to) {
+    if (from != to && isBorder(from)) {
+      desk.shape().moveBorder(from, to);
+    } else if (from != to) {
       desk.shape().setPeak(phrase, within(from, to));
     }
   }

@@ -64,9 +64,14 @@ public record Station(
   public static final Station SHAPE =
       new Station(
           "shape",
-          "Shape",
+          "Phrasing",
           "Ctrl+4",
-          List.of(Command.PEAK_HERE, Command.PEAK_BACK, Command.PEAK_ON),
+          List.of(
+              Command.PEAK_HERE,
+              Command.PEAK_BACK,
+              Command.PEAK_ON,
+              Command.BEGIN_PHRASE,
+              Command.BRING_OUT),
           (d, s) -> new ShapeStation(d),
           ShapePanel::new);
 

@@ -1,5 +1,7 @@
 package app.fret.cli;
 
+import app.fret.bow.pattern.Pattern;
+import app.fret.bow.pattern.PatternStrokes;
 import app.fret.bow.stroke.BowChoices;
 import app.fret.bow.stroke.BowSchool;
 import app.fret.bow.stroke.StrokeAt;
@@ -22,6 +24,7 @@ import app.fret.reading.PlayedNote;
 import app.fret.reading.Reading;
 import app.fret.score.EightBelow;
 import app.fret.score.Passage;
+import app.fret.score.Span;
 import app.fret.score.Tempo;
 import app.fret.study.Choices;
 import app.fret.study.Intake;
@@ -30,9 +33,11 @@ import app.fret.study.Study;
 import app.fret.time.Occasion;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 
 /** The options that say which passage is meant and how it is to be played. */
 final class PlanOptions {
@@ -47,6 +52,7 @@ final class PlanOptions {
   private static final String OCCASION = "occasion";
   private static final String BOWING = "bowing";
   private static final String STROKE = "stroke";
+  private static final String PATTERN = "pattern";
   private static final String WAYS = "ways";
   private static final String SOUNDS = "sounds";
   private static final String AS_THE_CLEF_SAYS = "clef";
@@ -102,6 +108,12 @@ final class PlanOptions {
             "WHERE",
             "Of a part with an 8 under the bass clef and no transposition: clef (the default) where"
                 + " the clef puts it, octave-lower where the 8 is a reminder only.")
+        .values(
+            PATTERN,
+            "BAR-BAR=PATTERN",
+            "How these bars are bowed: "
+                + Arrays.stream(Pattern.values()).map(Pattern::id).collect(Collectors.joining(", "))
+                + ".")
         .value(
             WAYS,
             "N",
@@ -264,7 +276,7 @@ final class PlanOptions {
 
   private BowChoices bow(Reading reading) {
     BowSchool school = BowSchool.named(given.text(BOWING).orElse(BowSchool.PRINTED.id()));
-    BowChoices bow = BowChoices.none().withSchool(school);
+    BowChoices bow = patterns(BowChoices.none().withSchool(school), reading);
     for (String text : given.texts(STROKE)) {
       StrokeOption option = StrokeOption.parse(text);
       int note = option.note().in(reading, "--" + STROKE).number();
@@ -278,6 +290,29 @@ final class PlanOptions {
       bow = bow.with(new StrokeAt(reading.places().top(note), option.decision()));
     }
     return bow;
+  }
+
+  /** Patterns go before single strokes, which are decided against them. */
+  private BowChoices patterns(BowChoices bow, Reading reading) {
+    BowChoices patterned = bow;
+    for (String text : given.texts(PATTERN)) {
+      String[] sides = text.split("=", -1);
+      if (sides.length != 2) {
+        throw new IllegalArgumentException(
+            "--" + PATTERN + " '" + text + "'; write BAR-BAR=PATTERN such as 5-8=three-and-one");
+      }
+      try {
+        Span notes = BarRange.parse(sides[0]).notes(reading);
+        Pattern pattern = Pattern.named(sides[1]);
+        if (!PatternStrokes.suits(reading, notes, pattern)) {
+          throw new IllegalArgumentException("nothing in these bars can be bowed so");
+        }
+        patterned = PatternStrokes.with(patterned, reading, notes, pattern);
+      } catch (IllegalArgumentException e) {
+        throw new IllegalArgumentException("--" + PATTERN + " " + text + ": " + e.getMessage(), e);
+      }
+    }
+    return patterned;
   }
 
   private static List<PinAt> at(List<PinOption> pins, Reading reading, Player player) {

@@ -17,7 +17,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** Phrases, levels and notes to bring out on the command line. */
+/** Phrases, levels, notes to bring out and bowing patterns on the command line. */
 class ShapeOptionsTest {
   @TempDir Path folder;
   private Path score;
@@ -70,6 +70,19 @@ class ShapeOptionsTest {
     assertThat(joined).noneMatch(p -> p.get("firstNote").asInt() == 6);
   }
 
+  @Test
+  void barsAreBowedInAPatternAndASingleStrokeIsDecidedAgainstIt() throws IOException {
+    JsonNode strokes =
+        new ObjectMapper()
+            .readTree(run(List.of("--pattern", "1-2=two-and-two", "--stroke", "1:1=split"), 0))
+            .get("bow")
+            .get("strokes");
+
+    assertThat(strokes)
+        .extracting(s -> s.get("firstNote").asInt() + "-" + s.get("lastNote").asInt())
+        .contains("2-3", "4-5", "6-7", "8-8");
+  }
+
   @ParameterizedTest
   @CsvSource({
     "--phrase, 3:1=begin, write BAR:INDEX=start or BAR:INDEX=join",
@@ -80,6 +93,11 @@ class ShapeOptionsTest {
     "--level, 3:1-3:4=loud, is no level",
     "--level, 3:1-3:4=p>f>p, a hairpin has two levels",
     "--bring-out, 3, write BAR:INDEX",
+    "--pattern, 3=zigzag, there is no pattern",
+    "--pattern, 3-9=beat, no note begins in bar 9",
+    "--pattern, 4-2=beat, it ends before it begins",
+    "--pattern, beat, write BAR-BAR=PATTERN",
+    "--pattern, 1-2=hooked, nothing in these bars can be bowed so",
   })
   void whatCannotBeMeantIsRefusedInOneLine(String option, String value, String says) {
     assertThat(run(List.of(option, value), 2)).contains(option).contains(says).hasLineCount(1);

@@ -242,20 +242,27 @@ public final class Harmonies {
         .toList();
   }
 
-  /**
-   * The root as it is written there, else as the third below its third is, else as the key has it.
-   */
-  private Chord spelled(Candidate candidate, List<PlayedNote> notes) {
-    for (int member = 0; member < candidate.tones().length; member++) {
-      for (PlayedNote note : notes) {
-        for (Note head : note.notes()) {
-          if (SoundingBeats.tone(head.written()) == candidate.tones()[member]) {
-            return chord(candidate, head.written(), member);
-          }
-        }
-      }
-    }
-    throw new IllegalStateException("a chord of which nothing sounds");
+  /** As its tones are written where they stack in thirds, else by the first that is written. */
+  private static Chord spelled(Candidate candidate, List<PlayedNote> notes) {
+    List<Integer> tones = Arrays.stream(candidate.tones()).boxed().toList();
+    List<WrittenPitch> written =
+        notes.stream()
+            .flatMap(n -> n.notes().stream())
+            .map(Note::written)
+            .filter(p -> tones.contains(SoundingBeats.tone(p)))
+            .toList();
+    return Chord.of(written)
+        .filter(c -> c.quality() == candidate.quality())
+        .orElseGet(() -> byLowest(candidate, tones, written));
+  }
+
+  private static Chord byLowest(
+      Candidate candidate, List<Integer> tones, List<WrittenPitch> written) {
+    WrittenPitch lowest =
+        written.stream()
+            .min(Comparator.comparingInt(p -> tones.indexOf(SoundingBeats.tone(p))))
+            .orElseThrow();
+    return chord(candidate, lowest, tones.indexOf(SoundingBeats.tone(lowest)));
   }
 
   /** The chord of which a pitch is the root, the third, the fifth or the seventh. */

@@ -21,6 +21,7 @@ import org.apache.commons.numbers.fraction.Fraction;
  */
 final class Breaths {
   private static final double SURE = 3;
+  private static final double REHEARSAL_MARK = 0.6;
   private static final double LONG_REST = 1.2;
   private static final double SHORT_REST = 0.6;
   private static final double LEVEL = 0.5;
@@ -171,6 +172,10 @@ final class Breaths {
       gathered.add(SURE, "a double bar or a repeat");
     } else if (last.marks().fermata()) {
       gathered.add(SURE, "a hold");
+    }
+    Fraction here = notes.get(note).onset();
+    if (passage.directions().rehearsals().stream().anyMatch(r -> r.onset().equals(here))) {
+      gathered.add(REHEARSAL_MARK, "a rehearsal mark");
     }
     if (slurEnds.contains(last.events().last())) {
       gathered.add(SLUR_ENDS, "a slur ends");

@@ -139,4 +139,34 @@ class BowJourneyTest extends Journey {
     waitFor(() -> passage().bow().rungProperty().get().orElse(0) == slow);
     waitFor(() -> said(robot).contains(String.format(Locale.ROOT, "at %.0f", slow)));
   }
+
+  @Test
+  void aPatternIsOfferedForThePhraseAndTakenByAClick(FxRobot robot) throws Exception {
+    addScore(robot, "C5/8 D5/8 E5/8 F5/8 G5/8 F5/8 E5/8 D5/8 | C5/8 E5/8 G5/8 E5/8 C5/2", "96");
+    goToBow(robot);
+    waitFor(() -> robot.lookup("#ask-patterns").tryQuery().isPresent());
+    robot.type(KeyCode.G);
+    waitFor(() -> robot.lookup("#pattern-half-bar").tryQuery().isPresent());
+    robot.interact(() -> ((Button) robot.lookup("#pattern-half-bar").query()).fire());
+    waitFor(() -> passage().study().bow().strokes().get(0).lastNote() == 3);
+    waitFor(
+        () ->
+            robot.lookup("#patterns .label").queryAll().stream()
+                .anyMatch(n -> ((Labeled) n).getText().equals("By the half bar, as it is now")));
+    robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+    waitFor(() -> passage().study().bow().strokes().get(0).lastNote() == 0);
+  }
+
+  @Test
+  void aDecisionIsTakenForAllFiguresLikeIt(FxRobot robot) throws Exception {
+    String figure = "C5/16 D5/16 E5/16 C5/16 ";
+    addScore(robot, figure + "D5/16 E5/16 F5/16 D5/16 G5/2 | " + figure + "G5/2.", "96");
+    goToBow(robot);
+    robot.interact(() -> passage().select(1));
+    robot.type(KeyCode.J);
+    waitFor(() -> robot.lookup("#decide-like").tryQuery().isPresent());
+    robot.interact(() -> ((Button) robot.lookup("#decide-like").query()).fire());
+    waitFor(() -> passage().study().bow().groups().joined()[10]);
+    waitFor(() -> robot.lookup("#decide-like").tryQuery().isEmpty());
+  }
 }

@@ -8,6 +8,9 @@ import app.fret.bow.stroke.StrokeDecision;
 import app.fret.bow.stroke.StrokeDecision.Act;
 import app.fret.bow.trouble.Mend;
 import app.fret.score.NoteRef;
+import app.fret.score.Span;
+import app.fret.study.LikeStrokes;
+import app.fret.study.PatternOffer;
 import app.fret.study.Study;
 import java.util.List;
 import java.util.Optional;
@@ -112,6 +115,33 @@ public final class BowDesk {
   /** Takes a whole bowing that was compared. */
   public void take(BowChoices bowing, String what) {
     decide(bowing, what);
+  }
+
+  /** Takes a pattern for a stretch of notes. */
+  public void take(PatternOffer offer, Span stretch) {
+    decide(
+        offer.choices(),
+        sentence(offer.pattern().words())
+            + ": "
+            + desk.place(stretch.first())
+            + " to "
+            + desk.place(stretch.last()));
+  }
+
+  /** Selects the phrase of the selected note, for which patterns are offered then. */
+  public void selectPhrase() {
+    desk.withSelected(
+        note -> {
+          Span phrase = desk.study().levels().phraseOf(note).span();
+          desk.selection().select(phrase.first());
+          desk.selection().extend(phrase.last() - phrase.first());
+        });
+  }
+
+  /** Decides the strokes of a note for all notes like it, too. */
+  public void decideLike(int note) {
+    List<StrokeAt> more = LikeStrokes.elsewhere(desk.study(), note);
+    decide(wanted().withAll(more), "The same at all places like " + desk.place(note));
   }
 
   /** Decisions in force on a note. */

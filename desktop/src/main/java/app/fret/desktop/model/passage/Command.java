@@ -65,6 +65,11 @@ public final class Command {
       new Command("Take the bow back before it", keys("R"), d -> d.bow().decide(Act.RETAKE));
   public static final Command FREE_STROKE =
       new Command("Free the stroke", keys("Delete"), d -> d.bow().free());
+  public static final Command PATTERNS =
+      new Command(
+          "Select the phrase and offer bowing patterns for it",
+          keys("G"),
+          d -> d.bow().selectPhrase());
   public static final Command PEAK_HERE =
       new Command("Put the peak of the phrase here", keys("P"), d -> d.shape().setPeakHere());
   public static final Command PEAK_BACK =
@@ -170,6 +175,7 @@ public final class Command {
           HOOK,
           RETAKE,
           FREE_STROKE,
+          PATTERNS,
           PEAK_HERE,
           PEAK_BACK,
           PEAK_ON,

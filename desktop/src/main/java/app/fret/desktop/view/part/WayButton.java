@@ -39,7 +39,7 @@ public final class WayButton extends Button {
 
   private static String figure(double extraEffort) {
     return Math.abs(extraEffort) < NEXT_TO_NOTHING
-        ? "0.0"
+        ? "equal"
         : String.format(Locale.ROOT, "%+.1f", extraEffort).replace('-', '\u2212');
   }
 

@@ -12,7 +12,10 @@ import app.fret.desktop.model.passage.PassageDesk;
 import app.fret.desktop.view.part.Parts;
 import app.fret.desktop.view.part.WayButton;
 import app.fret.score.BowDirection;
+import app.fret.score.Span;
 import app.fret.score.Tempo;
+import app.fret.study.LikeStrokes;
+import app.fret.study.PatternOffer;
 import app.fret.study.Study;
 import java.util.List;
 import java.util.Locale;
@@ -55,21 +58,32 @@ final class BowPanel extends VBox {
     Study study = desk.study();
     Optional<Integer> note = desk.selection().note();
     note.ifPresent(n -> show(study.bow().strokeOf(n), n));
+    Optional<Span> stretch = PatternPart.stretch(desk);
+    PatternPart patterns = new PatternPart(desk);
+    content.getChildren().add(patterns);
     desk.layOut(
         this,
         () -> {
           study.bow().troubles().forEach(BowTrouble::mends);
-          return note.map(n -> study.bow().otherWays(study.bow().strokeOf(n))).orElse(List.of());
+          return new Offers(
+              note.map(n -> study.bow().otherWays(study.bow().strokeOf(n))).orElse(List.of()),
+              PatternPart.offers(study, stretch));
         },
-        others -> {
-          if (study == desk.study() && note.equals(desk.selection().note())) {
-            addOthers(others);
+        offers -> {
+          if (study == desk.study()
+              && note.equals(desk.selection().note())
+              && stretch.equals(PatternPart.stretch(desk))) {
+            patterns.show(stretch, offers.patterns());
+            addOthers(offers.others());
             TroubleList troubles = new TroubleList(desk);
             here.getChildren().addAll(troubles.at(note));
             content.getChildren().addAll(troubles.elsewhere(note));
           }
         });
   }
+
+  /** What is worked out beside the window's thread. */
+  private record Offers(List<OtherStroke> others, List<PatternOffer> patterns) {}
 
   private static String place(double place) {
     return String.format(Locale.ROOT, "%.2f", place);
@@ -191,6 +205,17 @@ final class BowPanel extends VBox {
     content.getChildren().add(row);
     for (StrokeAt decided : desk.bow().decidedOn(note)) {
       content.getChildren().add(Parts.fact("you decided", decided.decision().words()));
+    }
+    int like = LikeStrokes.elsewhere(desk.study(), note).size();
+    if (like > 0) {
+      Button same =
+          Parts.button(
+              "decide-like",
+              like == 1 ? "The same at the place like it" : "The same at all places like it",
+              "link-action",
+              () -> desk.bow().decideLike(note));
+      same.setFocusTraversable(false);
+      content.getChildren().add(same);
     }
   }
 

@@ -50,7 +50,7 @@ final class ReadStation extends VBox {
   private FlowPane shows() {
     origins.setId("origins");
     HBox marks = new HBox(6, chipLabel("Marks"), origins);
-    HBox under = new HBox(6, chipLabel("Under the staff"));
+    HBox under = new HBox(6, chipLabel("Around the staff"));
     for (Lane lane : Lanes.READ) {
       ToggleButton chip = chip("show-" + Lanes.words(lane), Lanes.words(lane), true);
       chip.setOnAction(e -> show(lane, chip.isSelected()));

@@ -56,7 +56,8 @@ public record Station(
               Command.JOIN,
               Command.HOOK,
               Command.RETAKE,
-              Command.FREE_STROKE),
+              Command.FREE_STROKE,
+              Command.PATTERNS),
           BowStation::new,
           BowPanel::new);
 

@@ -18,8 +18,8 @@ import java.util.regex.Pattern;
 import org.apache.commons.numbers.fraction.Fraction;
 
 /**
- * Words of performance in Italian, French and German, with what each does (common practice, no
- * source). Phrases go before their words.
+ * Words of performance in Italian, French, German and English, with what each does (common
+ * practice, no source). Phrases go before their words.
  */
 public final class Glossary {
   private static final int LONGEST_PHRASE = 4;
@@ -51,7 +51,7 @@ public final class Glossary {
    * A word or phrase.
    *
    * @param word as it is looked up
-   * @param language {@code it}, {@code fr} or {@code de}
+   * @param language {@code it}, {@code fr}, {@code de} or {@code en}
    * @param actsOn what it acts on: tempo, change, level, swell, stroke, technique, character,
    *     degree or form
    * @param way which way it takes that

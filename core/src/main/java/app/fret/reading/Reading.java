@@ -30,7 +30,7 @@ public final class Reading {
     this.beatGroups = BeatGroups.of(passage, notes);
     this.beats = Beats.of(passage, notes, beatGroups);
     this.levels = PrintedLevels.of(passage, notes);
-    this.techniques = List.copyOf(Techniques.of(passage.directions().words(), notes));
+    this.techniques = List.copyOf(Techniques.of(passage, notes));
     this.strokes = StrokeGroups.printed(passage, notes, techniques);
     this.families = Families.of(notes, beats);
     this.returns = Form.of(passage, notes);

@@ -7,10 +7,12 @@ package app.fret.reading;
  * @param place where on the string
  * @param muted whether the mute is on
  * @param isStill whether it is asked not to vibrate
+ * @param asked what else is asked of bow and hand
  */
-public record Technique(Manner manner, Place place, boolean muted, boolean isStill) {
+public record Technique(Manner manner, Place place, boolean muted, boolean isStill, Asked asked) {
   /** Bowed at the ordinary place, no mute: where nothing is said. */
-  public static final Technique ORDINARY = new Technique(Manner.ARCO, Place.ORDINARY, false, false);
+  public static final Technique ORDINARY =
+      new Technique(Manner.ARCO, Place.ORDINARY, false, false, Asked.NOTHING);
 
   /** What sets the string going. */
   public enum Manner {
@@ -32,18 +34,22 @@ public record Technique(Manner manner, Place place, boolean muted, boolean isSti
   }
 
   Technique with(Manner newManner) {
-    return new Technique(newManner, place, muted, isStill);
+    return new Technique(newManner, place, muted, isStill, asked);
   }
 
   Technique with(Place newPlace) {
-    return new Technique(manner, newPlace, muted, isStill);
+    return new Technique(manner, newPlace, muted, isStill, asked);
   }
 
   Technique withMute(boolean on) {
-    return new Technique(manner, place, on, isStill);
+    return new Technique(manner, place, on, isStill, asked);
   }
 
   Technique withVibrato(boolean on) {
-    return new Technique(manner, place, muted, !on);
+    return new Technique(manner, place, muted, !on, asked);
+  }
+
+  Technique with(Asked newAsked) {
+    return new Technique(manner, place, muted, isStill, newAsked);
   }
 }

@@ -2,13 +2,16 @@ package app.fret.reading;
 
 import app.fret.reading.Technique.Manner;
 import app.fret.reading.Technique.Place;
+import app.fret.score.Bar;
 import app.fret.score.Directions.Words;
+import app.fret.score.Passage;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import org.apache.commons.numbers.fraction.Fraction;
 
 /**
  * Reads techniques from printed words. The words are the usual Italian ones, their short forms and
@@ -45,19 +48,32 @@ final class Techniques {
   /**
    * The technique of each note.
    *
-   * @param words all words, in order of time
+   * @param passage whose words are read
    */
-  static List<Technique> of(List<Words> words, List<PlayedNote> notes) {
+  static List<Technique> of(Passage passage, List<PlayedNote> notes) {
+    List<Words> words = passage.directions().words();
     List<Technique> techniques = new ArrayList<>(notes.size());
     Technique now = Technique.ORDINARY;
     int next = 0;
     for (PlayedNote note : notes) {
+      if (note.number() > 0 && beginsAnew(passage, notes.get(note.number() - 1), note)) {
+        now = now.with(Asked.NOTHING);
+      }
       while (next < words.size() && words.get(next).onset().compareTo(note.onset()) <= 0) {
-        now = after(now, words.get(next++).text());
+        String text = words.get(next++).text();
+        now = after(now, text).with(PlayingWords.after(now.asked(), text));
       }
       techniques.add(now);
     }
     return techniques;
+  }
+
+  /** A double bar, or a rest of a bar: what was asked before is over. */
+  private static boolean beginsAnew(Passage passage, PlayedNote before, PlayedNote note) {
+    Bar bar = passage.bars().get(before.bar());
+    boolean line = note.bar() != before.bar() && bar.edges().line() == Bar.Line.DOUBLE;
+    Fraction silence = note.onset().subtract(before.end());
+    return line || silence.compareTo(bar.metre().barLength()) >= 0;
   }
 
   private static Technique after(Technique before, String text) {

@@ -131,11 +131,11 @@ class ReadingTest {
     assertThat(reading.technique(0)).isEqualTo(Technique.ORDINARY);
     assertThat(reading.technique(1).isPlucked()).isTrue();
     assertThat(reading.technique(2))
-        .isEqualTo(new Technique(Manner.PIZZICATO, Place.ORDINARY, true, false));
+        .isEqualTo(new Technique(Manner.PIZZICATO, Place.ORDINARY, true, false, Asked.NOTHING));
     assertThat(reading.technique(3))
-        .isEqualTo(new Technique(Manner.ARCO, Place.ORDINARY, true, false));
+        .isEqualTo(new Technique(Manner.ARCO, Place.ORDINARY, true, false, Asked.NOTHING));
     assertThat(reading.technique(5))
-        .isEqualTo(new Technique(Manner.ARCO, Place.BRIDGE, true, false));
+        .isEqualTo(new Technique(Manner.ARCO, Place.BRIDGE, true, false, Asked.NOTHING));
     assertThat(reading.technique(6).place()).isEqualTo(Place.ORDINARY);
     assertThat(reading.technique(7)).isEqualTo(Technique.ORDINARY);
   }

@@ -2,6 +2,7 @@ package app.fret.bow.stroke;
 
 import app.fret.instrument.Instrument;
 import app.fret.instrument.Instruments;
+import app.fret.reading.Asked;
 import app.fret.score.BowDirection;
 import java.util.EnumMap;
 import java.util.Locale;
@@ -50,6 +51,10 @@ public final class BowParts {
 
   private static final double QUICK_VERY_SOFT_PER_SECOND = 2.5;
   private static final double QUICK_PER_SECOND = 4;
+
+  /** What a word asks for matters more than what a kind of stroke likes. */
+  private static final double ASKED = 2;
+
   private static final Part NEAR_THE_TIP = new Part(.72, .92, 1.2);
 
   private BowParts() {}
@@ -119,6 +124,17 @@ public final class BowParts {
       return NEAR_THE_TIP;
     }
     return PARTS.get(kind)[strengths(instrument).ordinal()];
+  }
+
+  /** The part of the bow that a word asks for. */
+  static Part asked(Asked.Part part) {
+    return switch (part) {
+      case FROG -> new Part(.05, .25, ASKED);
+      case LOWER_HALF -> new Part(.1, .5, ASKED);
+      case MIDDLE -> new Part(.4, .6, ASKED);
+      case UPPER_HALF -> new Part(.5, .9, ASKED);
+      case TIP -> new Part(.75, .95, ASKED);
+    };
   }
 
   private static double at(double[][] curve, double place) {

@@ -47,6 +47,9 @@ public enum Contact {
    * @param beside amount of the stroke beside what its level asks for
    */
   public static Contact of(Brief brief, BowedNote note, Recipe recipe, double beside) {
+    if (brief.reading().technique(note.number()).asked().isFlute()) {
+      return FINGERBOARD;
+    }
     Technique.Place printed = brief.reading().technique(note.number()).place();
     if (printed != Technique.Place.ORDINARY) {
       return printed == Technique.Place.BRIDGE ? BRIDGE : FINGERBOARD;

@@ -88,6 +88,9 @@ public final class Drafts {
     if (asked.isPresent()) {
       return asked.get() == Act.WEIGHT ? Recipe.WEIGHT_LED : Recipe.LIGHT_AND_FAST;
     }
+    if (line.brief().reading().technique(number(notes.first())).asked().isFlute()) {
+      return Recipe.LIGHT_AND_FAST;
+    }
     boolean flute =
         line.brief().reading().technique(number(notes.first())).place()
             == Technique.Place.FINGERBOARD;
@@ -127,7 +130,13 @@ public final class Drafts {
         balance,
         slowest,
         fastest,
-        BowParts.of(instrument, kind, first.level(), perSecond),
+        line.brief()
+            .reading()
+            .technique(first.number())
+            .asked()
+            .part()
+            .map(BowParts::asked)
+            .orElseGet(() -> BowParts.of(instrument, kind, first.level(), perSecond)),
         strengths,
         first.accent(),
         first.stress(),

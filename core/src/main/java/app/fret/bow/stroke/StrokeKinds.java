@@ -1,9 +1,11 @@
 package app.fret.bow.stroke;
 
+import app.fret.reading.Asked;
 import app.fret.score.Span;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Tells which kind each stroke is, from its notes, their signs and the strokes beside it (common
@@ -166,6 +168,10 @@ public final class StrokeKinds {
       return StrokeKind.HOOKED;
     }
     double perSecond = 1 / note.seconds();
+    Optional<Asked.Stroke> asked = line.brief().reading().technique(note.number()).asked().stroke();
+    if (!note.isShort() && asked.isPresent()) {
+      return asked(asked.get(), note, perSecond);
+    }
     if (!note.isShort()) {
       return note.seconds() >= LONG_SECONDS ? StrokeKind.LEGATO : StrokeKind.DETACHE;
     }
@@ -176,6 +182,30 @@ public final class StrokeKinds {
     if (bites && perSecond <= StrokeKind.MARTELE.fastestPerSecond()) {
       return StrokeKind.MARTELE;
     }
+    return shortKind(perSecond);
+  }
+
+  /**
+   * A word decides where no sign over the note does; a long note is none of a row of short ones.
+   */
+  private StrokeKind asked(Asked.Stroke asked, BowedNote note, double perSecond) {
+    boolean isLong = note.seconds() >= LONG_SECONDS;
+    if (asked.isJoined() || isLong && asked != Asked.Stroke.NON_LEGATO) {
+      return StrokeKind.LEGATO;
+    }
+    boolean bites = perSecond <= StrokeKind.MARTELE.fastestPerSecond();
+    return switch (asked) {
+      case MARTELE, MARCATO -> bites ? StrokeKind.MARTELE : StrokeKind.DETACHE;
+      case SPICCATO, STACCATO -> shortKind(perSecond);
+      case SAUTILLE ->
+          perSecond >= StrokeKind.SAUTILLE.slowestPerSecond()
+              ? StrokeKind.SAUTILLE
+              : shortKind(perSecond);
+      default -> StrokeKind.DETACHE;
+    };
+  }
+
+  private StrokeKind shortKind(double perSecond) {
     if (perSecond < LIFTED_BELOW) {
       return StrokeKind.SHORT;
     }

@@ -67,6 +67,8 @@ public record Moment(
     CLIMAX,
     /** The note before is a grace note that leads to it. */
     AFTER_GRACE,
+    /** The part says to stay in position. */
+    STAYS,
     /** It is plucked. */
     PLUCKED,
     /** The part asks for a natural harmonic. */

@@ -159,6 +159,14 @@ public final class Moments {
     signs = put(signs, Sign.CLIMAX, isClimax(i));
     signs = put(signs, Sign.AFTER_GRACE, i > 0 && notes.get(i - 1).isGrace() && !note.isGrace());
     signs = put(signs, Sign.PLUCKED, reading.technique(i).isPlucked());
+    // Into the first note of such a stretch the hand may still go.
+    signs =
+        put(
+            signs,
+            Sign.STAYS,
+            i > 0
+                && reading.technique(i).asked().stays()
+                && reading.technique(i - 1).asked().stays());
     signs = put(signs, Sign.BOUND, bound[i] > 0);
     signs = put(signs, Sign.CHROMATIC, chromatic[i]);
     signs = put(signs, Sign.PAIR_SECOND, pairs[i] == BrokenPairs.Place.SECOND);

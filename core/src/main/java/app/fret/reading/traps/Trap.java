@@ -52,6 +52,10 @@ public record Trap(Kind kind, int note, String text) {
     GRACE_OR_TRILL,
     /** A word for slowing down where the note values do it anyway. */
     SLOWER_WORD,
+    /** A word to stay in position. */
+    RESTEZ,
+    /** A word that the signs over the notes contradict. */
+    WORD_AGAINST_MARK,
     /** The order of the strings turns against the beat; known only with the bow. */
     PATTERN_FLIPS;
 

@@ -21,7 +21,9 @@ public final class Traps {
           new DividedRule(),
           new PaceRule(),
           new OrnamentRule(),
-          new WordRule());
+          new WordRule(),
+          new RestezRule(),
+          new MarkWordRule());
 
   private Traps() {}
 

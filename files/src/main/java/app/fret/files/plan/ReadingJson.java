@@ -6,6 +6,7 @@ import app.fret.reading.Form;
 import app.fret.reading.Glossary;
 import app.fret.reading.Others;
 import app.fret.reading.PlayedNote;
+import app.fret.reading.PlayingWords;
 import app.fret.reading.Reading;
 import app.fret.reading.traps.Trap;
 import app.fret.score.Bar;
@@ -15,6 +16,7 @@ import app.fret.study.Study;
 import app.fret.time.Broadening;
 import app.fret.time.TempoChoices;
 import app.fret.time.TempoPlace;
+import app.fret.time.TempoWords;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -90,6 +92,13 @@ final class ReadingJson {
       one.put("perMinute", proposal.place().perMinute());
       one.put("text", "may broaden " + proposal.words());
     }
+    for (Broadening.Proposal proposal : TempoWords.of(reading, tempo)) {
+      ObjectNode one = proposals.addObject();
+      one.put("fromBar", number(proposal.place().from().bar()));
+      one.put("toBar", number(proposal.place().to().bar()));
+      one.put("perMinute", proposal.place().perMinute());
+      one.put("text", proposal.words());
+    }
     return node;
   }
 
@@ -134,6 +143,11 @@ final class ReadingJson {
     node.put("word", word.text());
     node.put("bar", number(barAt(word.onset())));
     node.put("meaning", entry.meaning());
+    List<PlayingWords.Obeyed> obeyed = PlayingWords.in(word.text());
+    if (!obeyed.isEmpty()) {
+      ArrayNode did = node.putArray("did");
+      obeyed.forEach(o -> did.add(o.did()));
+    }
     return node;
   }
 

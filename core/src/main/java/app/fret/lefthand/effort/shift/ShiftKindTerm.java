@@ -19,7 +19,7 @@ public final class ShiftKindTerm implements MoveTerm {
           "shift-kind",
           "shifts at bad moments",
           "points",
-          Facets.HASTE.and(Moment.Sign.BEAT_START, Moment.Sign.SLURRED),
+          Facets.HASTE.and(Moment.Sign.BEAT_START, Moment.Sign.SLURRED, Moment.Sign.STAYS),
           MoveLook.FINGERS);
 
   private static final double INSIDE_SLUR = 0.25;
@@ -30,6 +30,9 @@ public final class ShiftKindTerm implements MoveTerm {
   private static final double DOWN_ONTO_UPPER_FINGER = 0.25;
   private static final double WEAK_HIGH_NOTE = 0.12;
   private static final int HIGH_NOTE = 12;
+
+  /** The part says to stay in position: only what cannot be reached moves the hand. */
+  private static final double AGAINST_THE_WORD = 6;
 
   private final Crawl crawl;
 
@@ -70,6 +73,9 @@ public final class ShiftKindTerm implements MoveTerm {
     if (to.hand() < from.hand() && to.top().finger().rank() > from.top().finger().rank()) {
       effort += DOWN_ONTO_UPPER_FINGER;
     }
+    if (moment.is(Moment.Sign.STAYS)) {
+      effort += AGAINST_THE_WORD;
+    }
     if (to.top().semitone() > HIGH_NOTE && !moment.is(Moment.Sign.BEAT_START)) {
       effort += WEAK_HIGH_NOTE;
     }
@@ -86,6 +92,9 @@ public final class ShiftKindTerm implements MoveTerm {
 
   @Override
   public String reason(Moment moment, Placement from, Placement to) {
+    if (moment.is(Moment.Sign.STAYS)) {
+      return "The part says to stay in position here.";
+    }
     if (moment.slurred()) {
       return "The shift falls inside a slur.";
     }

@@ -10,6 +10,7 @@ import app.fret.time.Broadening;
 import app.fret.time.Occasion;
 import app.fret.time.TempoChoices;
 import app.fret.time.TempoPlace;
+import app.fret.time.TempoWords;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -262,6 +263,30 @@ public final class TempoPane extends VBox {
     for (Broadening.Proposal proposal : Broadening.of(desk.study().brief().reading(), tempo)) {
       places.getChildren().add(line(proposal));
     }
+    for (Broadening.Proposal word : TempoWords.of(desk.study().brief().reading(), tempo)) {
+      places.getChildren().add(wordLine(word));
+    }
+  }
+
+  /** A region that a word asks for. */
+  private HBox wordLine(Broadening.Proposal word) {
+    TempoPlace place = word.place();
+    String words =
+        "Proposed: "
+            + bars(place)
+            + " at "
+            + Words.number(place.perMinute())
+            + " ("
+            + word.words()
+            + ")";
+    var take =
+        Parts.button(
+            "take-tempo-word",
+            "Take it",
+            "link-action",
+            () -> apply(desk.tempo().withPlace(place), "As the word says, " + word.words()));
+    take.setMinWidth(Region.USE_PREF_SIZE);
+    return row(Parts.label(words, "quiet"), Parts.stretch(), take);
   }
 
   private HBox line(TempoPlace place) {

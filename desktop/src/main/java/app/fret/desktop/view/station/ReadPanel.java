@@ -8,6 +8,7 @@ import app.fret.practice.Counting;
 import app.fret.reading.Glossary;
 import app.fret.reading.Others;
 import app.fret.reading.PlayedNote;
+import app.fret.reading.PlayingWords;
 import app.fret.score.Bar;
 import app.fret.score.Passage;
 import app.fret.score.PlayOrder;
@@ -113,6 +114,9 @@ final class ReadPanel extends VBox {
       word.entry()
           .filter(e -> !e.actsOn().equals("degree"))
           .ifPresent(e -> meanings.putIfAbsent(word.text(), e.meaning()));
+      for (PlayingWords.Obeyed obeyed : PlayingWords.in(word.text())) {
+        meanings.merge(word.text(), "done: " + obeyed.did(), (before, did) -> before + "; " + did);
+      }
     }
     if (!meanings.isEmpty()) {
       content.getChildren().add(Parts.heading("Words"));

@@ -2,6 +2,7 @@ package app.fret.reading;
 
 import app.fret.score.Bar;
 import app.fret.score.Event;
+import app.fret.score.Marks;
 import app.fret.score.Metre;
 import app.fret.score.Passage;
 import app.fret.score.Span;
@@ -36,6 +37,12 @@ public record BeatGroups(int bar, List<Integer> groups, boolean uneven) {
   private static final List<List<Integer>> OF_EIGHT =
       List.of(List.of(3, 3, 2), List.of(3, 2, 3), List.of(2, 3, 3));
 
+  private static final List<List<Integer>> OF_TEN =
+      List.of(List.of(3, 3, 2, 2), List.of(2, 3, 2, 3), List.of(3, 2, 3, 2), List.of(2, 2, 3, 3));
+
+  /** What an accent weighs, beside the start of a note. */
+  private static final int ACCENT = 2;
+
   public BeatGroups {
     groups = List.copyOf(groups);
   }
@@ -44,16 +51,27 @@ public record BeatGroups(int bar, List<Integer> groups, boolean uneven) {
   public static List<BeatGroups> of(Passage passage, List<PlayedNote> notes) {
     List<List<Slurred>> slurs = slurs(passage);
     List<Set<Fraction>> onsets = new ArrayList<>();
+    List<Set<Fraction>> accents = new ArrayList<>();
     passage.bars().forEach(b -> onsets.add(new HashSet<>()));
+    passage.bars().forEach(b -> accents.add(new HashSet<>()));
     for (PlayedNote note : notes) {
-      Bar bar = passage.bars().get(note.bar());
-      onsets.get(note.bar()).add(bar.placeInMetre(note.onset()));
+      Fraction place = passage.bars().get(note.bar()).placeInMetre(note.onset());
+      onsets.get(note.bar()).add(place);
+      if (isAccented(note)) {
+        accents.get(note.bar()).add(place);
+      }
     }
     List<BeatGroups> all = new ArrayList<>();
     for (int i = 0; i < passage.bars().size(); i++) {
-      all.add(of(i, passage.bars().get(i).metre(), onsets.get(i), slurs.get(i)));
+      Metre metre = passage.bars().get(i).metre();
+      all.add(of(i, metre, onsets.get(i), accents.get(i), slurs.get(i)));
     }
     return List.copyOf(all);
+  }
+
+  private static boolean isAccented(PlayedNote note) {
+    return note.marks().articulations().contains(Marks.Articulation.ACCENT)
+        || note.marks().articulations().contains(Marks.Articulation.STRONG_ACCENT);
   }
 
   /** The part of a slur that lies in a bar: where its first and last notes begin there. */
@@ -75,15 +93,20 @@ public record BeatGroups(int bar, List<Integer> groups, boolean uneven) {
     return slurs;
   }
 
-  private static BeatGroups of(int bar, Metre metre, Set<Fraction> onsets, List<Slurred> slurs) {
+  private static BeatGroups of(
+      int bar, Metre metre, Set<Fraction> onsets, Set<Fraction> accents, List<Slurred> slurs) {
     List<List<Integer>> tried = groupings(metre);
     if (tried.isEmpty()) {
       return new BeatGroups(bar, metre.groups(), metre.groups().stream().distinct().count() > 1);
     }
     List<Integer> best = tried.get(0);
-    int most = -1;
+    int most = Integer.MIN_VALUE;
     for (List<Integer> grouping : tried) {
-      int begun = begun(grouping, metre, onsets) + slurred(grouping, metre, slurs);
+      int begun =
+          begun(grouping, metre, onsets)
+              + ACCENT * starts(grouping, metre, accents)
+              + slurred(grouping, metre, slurs)
+              - grouping.size();
       if (begun > most) {
         most = begun;
         best = grouping;
@@ -98,8 +121,42 @@ public record BeatGroups(int bar, List<Integer> groups, boolean uneven) {
       case 5 -> OF_FIVE;
       case 7 -> OF_SEVEN;
       case 8 -> metre.unit() == 8 ? OF_EIGHT : List.of();
+      case 10 -> metre.unit() >= EIGHTH ? OF_TEN : List.of();
+      case 11 -> compositions(11);
+      case 13 -> compositions(13);
       default -> List.of();
     };
+  }
+
+  /** Twos and threes that make up a long metre, those with threes first before the others. */
+  private static List<List<Integer>> compositions(int whole) {
+    List<List<Integer>> all = new ArrayList<>();
+    compose(whole, List.of(), all);
+    return all;
+  }
+
+  private static void compose(int left, List<Integer> before, List<List<Integer>> all) {
+    if (left == 0) {
+      all.add(before);
+    }
+    for (int size = 3; size >= 2; size--) {
+      if (left >= size) {
+        List<Integer> longer = new ArrayList<>(before);
+        longer.add(size);
+        compose(left - size, longer, all);
+      }
+    }
+  }
+
+  /** How many groups begin with one of these places, the first left out. */
+  private static int starts(List<Integer> grouping, Metre metre, Set<Fraction> places) {
+    int starts = 0;
+    int at = grouping.get(0);
+    for (int size : grouping.subList(1, grouping.size())) {
+      starts += places.contains(Fraction.of(at, metre.unit())) ? 1 : 0;
+      at += size;
+    }
+    return starts;
   }
 
   /** A group that begins with a note counts; one whose unit before has no note, twice. */

@@ -251,6 +251,7 @@ public final class Study {
     boolean rests = choices.tempo().occasion().countsLongRests();
     List<Trap> found = new ArrayList<>(Traps.of(brief().reading()));
     found.addAll(new FlippingPatterns(this).find());
+    found.addAll(FingerShifts.of(this));
     found.removeIf(t -> !rests && t.kind() == Trap.Kind.LONG_REST);
     found.sort(Comparator.comparingInt(Trap::note));
     return List.copyOf(found);

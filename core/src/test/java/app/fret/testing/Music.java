@@ -3,6 +3,7 @@ package app.fret.testing;
 import app.fret.score.BowDirection;
 import app.fret.score.Clef;
 import app.fret.score.Directions;
+import app.fret.score.Finger;
 import app.fret.score.Key;
 import app.fret.score.Marks;
 import app.fret.score.Metre;
@@ -11,11 +12,13 @@ import app.fret.score.NoteValue;
 import app.fret.score.Passage;
 import app.fret.score.PassageBuilder;
 import app.fret.score.Sounding;
+import app.fret.score.TupletRatio;
 import app.fret.score.WrittenLength;
 import app.fret.score.WrittenPitch;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import org.apache.commons.numbers.fraction.Fraction;
 
@@ -24,8 +27,9 @@ import org.apache.commons.numbers.fraction.Fraction;
  *
  * <p>Each word is a pitch or pitches, a slash and a note value with dots; {@code r} rests; brackets
  * slur; {@code ~} ties to the next; {@code ^} is an up-bow, {@code v} a down-bow; {@code g} before
- * a note makes it a grace note; {@code '} is a dot for short and {@code %} a tremolo of three
- * strokes; a word such as {@code =pp} is a level; a bar line stands between bars.
+ * a note makes it a grace note; {@code t} behind a value is a triplet; {@code &1} is a printed
+ * finger; {@code '} is a dot for short and {@code %} a tremolo of three strokes; a word such as
+ * {@code =pp} is a level; a bar line stands between bars.
  */
 public final class Music {
   private final PassageBuilder passage = new PassageBuilder().title("Test").part("Part");
@@ -81,7 +85,11 @@ public final class Music {
         word.contains("^")
             ? Optional.of(BowDirection.UP)
             : word.contains("v") ? Optional.of(BowDirection.DOWN) : Optional.empty();
-    String plain = word.replaceAll("[()~^v'%]", "");
+    Optional<Finger> finger =
+        word.contains("&")
+            ? Optional.of(Finger.ofSign(word.substring(word.indexOf('&') + 1)))
+            : Optional.empty();
+    String plain = word.replaceAll("&.*|[()~^v'%]", "");
     boolean grace = plain.startsWith("g");
     String[] parts = (grace ? plain.substring(1) : plain).split("/");
     WrittenLength written = length(parts[1]);
@@ -93,7 +101,10 @@ public final class Music {
     } else {
       List<Note> heads = new ArrayList<>();
       for (String pitch : parts[0].split("\\+")) {
-        heads.add(Note.of(WrittenPitch.parse(pitch)).withTies(tied, tiesOn));
+        heads.add(
+            Note.of(WrittenPitch.parse(pitch))
+                .withTies(tied, tiesOn)
+                .withFingering(finger, OptionalInt.empty()));
       }
       Marks marks = marks(word).withBow(bow);
       if (grace) {
@@ -116,10 +127,11 @@ public final class Music {
 
   private static WrittenLength length(String text) {
     int dots = text.length() - text.replace(".", "").length();
-    int denominator = Integer.parseInt(text.replace(".", ""));
+    int denominator = Integer.parseInt(text.replaceAll("[.t]", ""));
+    TupletRatio ratio = text.contains("t") ? new TupletRatio(3, 2) : TupletRatio.NONE;
     for (NoteValue value : NoteValue.values()) {
       if (value.length().equals(Fraction.of(1, denominator))) {
-        return WrittenLength.of(value, dots);
+        return new WrittenLength(value, dots, ratio);
       }
     }
     throw new IllegalArgumentException(text);

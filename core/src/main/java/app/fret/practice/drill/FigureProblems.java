@@ -2,6 +2,7 @@ package app.fret.practice.drill;
 
 import app.fret.bow.stroke.Stroke;
 import app.fret.bow.stroke.StrokeKind;
+import app.fret.reading.traps.TripletRule;
 import app.fret.score.Span;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,6 +34,7 @@ final class FigureProblems {
     found.addBroughtOut();
     found.addPedals();
     found.addSyncopations();
+    found.addTriplets();
     found.addOneBows();
     found.addTremolos();
     found.addSuddenLevels();
@@ -80,6 +82,23 @@ final class FigureProblems {
                     DrillKind.VOICE_ALONE,
                     DrillKind.VOICE_AND_PEDAL,
                     DrillKind.BOW_ALONE));
+  }
+
+  /** Triplets beside even notes: the beat is counted inside, then the click falls silent. */
+  private void addTriplets() {
+    TripletRule.changes(source.brief().notes()).stream()
+        .limit(MOST_OF_A_KIND)
+        .forEach(
+            note -> {
+              int first = source.beatAndSlurFrom(Math.max(0, note - 2));
+              int last = Math.min(source.count() - 1, note + NOTES_BEHIND);
+              add(
+                  new Span(first, last),
+                  0.6,
+                  "triplets beside even notes",
+                  DrillKind.INNER_PULSE,
+                  DrillKind.CLICK_OFF);
+            });
   }
 
   private void addSyncopations() {

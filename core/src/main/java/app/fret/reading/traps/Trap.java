@@ -52,6 +52,12 @@ public record Trap(Kind kind, int note, String text) {
     GRACE_OR_TRILL,
     /** A word for slowing down where the note values do it anyway. */
     SLOWER_WORD,
+    /** Triplets beside even notes. */
+    TUPLET_BESIDE_EIGHTHS,
+    /** A figure that begins elsewhere in the beat each time. */
+    PATTERN_DISPLACED,
+    /** A printed finger that means a shift; known only with the hand. */
+    FINGER_SHIFT,
     /** A word to stay in position. */
     RESTEZ,
     /** A word that the signs over the notes contradict. */

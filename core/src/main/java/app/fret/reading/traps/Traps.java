@@ -22,6 +22,8 @@ public final class Traps {
           new PaceRule(),
           new OrnamentRule(),
           new WordRule(),
+          new TripletRule(),
+          new DisplacedRule(),
           new RestezRule(),
           new MarkWordRule());
 

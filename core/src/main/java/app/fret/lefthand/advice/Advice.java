@@ -60,7 +60,7 @@ public record Advice(
         ReadyMark.of(path, moments),
         ChordChange.of(path),
         CrawlStep.of(player, path),
-        TrillFinger.of(path, moments),
+        TrillFinger.of(brief, path, moments),
         Hazard.of(player.instrument(), path, moments),
         EqualTravel.of(player.instrument(), path),
         BrokenChord.of(path),

@@ -61,6 +61,10 @@ public record Moment(
     RETURNS,
     /** It carries a trill. */
     TRILLED,
+    /** It carries a trill whose upper note lies a half step above it. */
+    TRILLED_HALF,
+    /** It carries a trill whose upper note lies a whole step above it. */
+    TRILLED_WHOLE,
     /** It answers the note before in a trill that is written out. */
     WRITTEN_TRILL,
     /** It is long and the highest of the notes around it. */

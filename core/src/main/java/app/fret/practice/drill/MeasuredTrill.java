@@ -2,12 +2,9 @@ package app.fret.practice.drill;
 
 import app.fret.lefthand.advice.TrillFinger;
 import app.fret.score.Finger;
-import app.fret.score.Key;
 import app.fret.score.Marks;
 import app.fret.score.Marks.Articulation;
 import app.fret.score.Note;
-import app.fret.score.Step;
-import app.fret.score.WrittenPitch;
 import java.util.List;
 import java.util.Optional;
 import org.apache.commons.numbers.fraction.Fraction;
@@ -31,17 +28,10 @@ final class MeasuredTrill {
 
   private static Optional<Note> upper(DrillSource source, TrillFinger trill) {
     Note lower = source.top(trill.note());
-    int staff = lower.written().staffStep() + 1;
-    Key key = source.key(trill.note());
-    Step letter = Step.values()[Math.floorMod(staff, LETTERS)];
-    WrittenPitch written =
-        new WrittenPitch(letter, key.alterOf(letter), Math.floorDiv(staff, LETTERS));
-    int semitones = written.semitone() - lower.written().semitone();
-    Optional<Finger> finger = semitones == 1 ? trill.halfStep() : trill.wholeStep();
-    boolean isNear = semitones == 1 || semitones == 2;
+    Optional<Finger> finger = trill.finger();
     return finger
-        .filter(f -> isNear && lower.string().isPresent())
-        .map(f -> Note.of(written).withFingering(Optional.of(f), lower.string()));
+        .filter(f -> lower.string().isPresent())
+        .map(f -> Note.of(trill.upper()).withFingering(Optional.of(f), lower.string()));
   }
 
   private static DrillMusic music(DrillSource source, int note, Note upper) {

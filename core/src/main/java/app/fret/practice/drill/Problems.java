@@ -298,8 +298,7 @@ public final class Problems {
 
   private void addTrills() {
     for (TrillFinger trill : source.leftHand().advice().trills()) {
-      boolean weak =
-          trill.wholeStep().or(trill::halfStep).filter(f -> f == Finger.FOURTH).isPresent();
+      boolean weak = trill.finger().filter(f -> f == Finger.FOURTH).isPresent();
       if (weak) {
         add(
             new Span(trill.note(), trill.note()),

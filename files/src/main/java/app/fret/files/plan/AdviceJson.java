@@ -87,6 +87,9 @@ final class AdviceJson {
                 array
                     .addObject()
                     .put("note", t.note())
+                    .put("upper", t.upper().toString())
+                    .put("finger", t.finger().map(Finger::sign).orElse(null))
+                    .put("mayDriftSharp", t.isLong())
                     .put("halfStep", t.halfStep().map(Finger::sign).orElse(null))
                     .put("wholeStep", t.wholeStep().map(Finger::sign).orElse(null)));
   }

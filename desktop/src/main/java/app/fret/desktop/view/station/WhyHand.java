@@ -89,10 +89,14 @@ final class WhyHand {
   }
 
   private static String trill(TrillFinger trill) {
-    List<String> ways = new ArrayList<>();
-    trill.halfStep().ifPresent(f -> ways.add(f.sign() + " for the half step"));
-    trill.wholeStep().ifPresent(f -> ways.add(f.sign() + " for the whole step"));
-    return ways.isEmpty() ? "no finger above it is free" : String.join(", ", ways);
+    String upper =
+        trill.upper().display() + (trill.halfSteps() <= 1 ? ", a half step" : ", a whole step");
+    String finger =
+        trill
+            .finger()
+            .map(f -> "the " + NoteWords.finger(f) + " on " + upper)
+            .orElse("no finger of this hand reaches " + upper);
+    return trill.isLong() ? finger + "; it drifts sharp as it goes on: keep it low" : finger;
   }
 
   /** Shown where the hand opens beyond ease; the same words wherever the passage asks for care. */

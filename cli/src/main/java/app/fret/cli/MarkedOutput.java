@@ -7,7 +7,7 @@ import app.fret.files.pdf.MarkedPart;
 import app.fret.files.pdf.PdfPart;
 import app.fret.files.scores.ScoreWriter;
 import app.fret.files.scores.WholeScores;
-import app.fret.study.MarkedPassage;
+import app.fret.study.PaperMarks;
 import app.fret.study.Study;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -82,7 +82,7 @@ record MarkedOutput(Path file, boolean overwrite, boolean withTrack) {
             PdfPart.write(
                 new MarkedPart(study, withTrack, words).pages(Paper.A4), title, Paper.A4, out);
           } else {
-            ScoreWriter.write(MarkedPassage.of(study), file, out);
+            ScoreWriter.write(PaperMarks.withPositions(study), file, out);
           }
         });
   }

@@ -8,7 +8,7 @@ import app.fret.engraving.PartPages;
 import app.fret.files.plan.BowHints;
 import app.fret.instrument.Instrument;
 import app.fret.score.Tempo;
-import app.fret.study.MarkedPassage;
+import app.fret.study.PaperMarks;
 import app.fret.study.PositionRun;
 import app.fret.study.Study;
 import java.util.ArrayList;
@@ -52,8 +52,7 @@ public final class MarkedPart {
   /** Its pages on this paper. */
   public List<PartPages.Page> pages(Paper paper) {
     Engraving engraving =
-        new Engraver()
-            .engrave(MarkedPassage.of(study), PartPages.widthSpaces(paper), annotations());
+        new Engraver().engrave(PaperMarks.own(study), PartPages.widthSpaces(paper), annotations());
     return PartPages.of(withTrack ? tracked(engraving) : engraving, heading(), paper);
   }
 
@@ -66,11 +65,18 @@ public final class MarkedPart {
   private Annotations annotations() {
     Instrument instrument = study.player().instrument();
     List<Annotations.Bracket> brackets = new ArrayList<>();
-    for (PositionRun run : PositionRun.of(study.leftHand())) {
+    List<PositionRun> runs = PositionRun.of(study.leftHand());
+    for (int i = 0; i < runs.size(); i++) {
+      PositionRun run = runs.get(i);
+      // A bracket begins where the hand sets out, and the one before ends there.
+      int first = PaperMarks.movesAt(study, run);
+      int next =
+          i + 1 < runs.size() ? PaperMarks.movesAt(study, runs.get(i + 1)) : Integer.MAX_VALUE;
+      int last = Math.max(first, Math.min(run.lastNote(), next - 1));
       brackets.add(
           new Annotations.Bracket(
-              study.notes().get(run.firstNote()).events().first(),
-              study.notes().get(run.lastNote()).events().last(),
+              study.notes().get(first).events().first(),
+              study.notes().get(last).events().last(),
               instrument.positionName(run.held().base(), run.held().frame())));
     }
     Set<Integer> cautions = new TreeSet<>();

@@ -15,7 +15,7 @@ import app.fret.files.pdf.MarkedPart;
 import app.fret.files.pdf.PdfPart;
 import app.fret.files.scores.ScoreFiles;
 import app.fret.files.scores.WholeScores;
-import app.fret.study.MarkedPassage;
+import app.fret.study.PaperMarks;
 import app.fret.study.Study;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -43,7 +43,8 @@ public final class MarkedFiles {
   /** Writes the passage as MusicXML, zipped where the name ends in .mxl. */
   public void writePart(PassageDesk desk, Path file, Consumer<Path> onWritten) {
     Study study = desk.study();
-    writer.write(file, onWritten, out -> ScoreOutput.write(MarkedPassage.of(study), file, out));
+    writer.write(
+        file, onWritten, out -> ScoreOutput.write(PaperMarks.withPositions(study), file, out));
   }
 
   /** Writes the passage as PDF. */

@@ -1,5 +1,5 @@
 /**
- * Where the left hand puts a note to be in tune: just intervals, checks, drones and chord names.
+ * Where the left hand puts a note to be in tune: just intervals, checks and drones.
  *
  * <p>Open {@link app.fret.tuning.TuningPlanner}; its answer is a {@link
  * app.fret.tuning.TuningPlan}. Reads a finished left hand; knows nothing of bows or practice.

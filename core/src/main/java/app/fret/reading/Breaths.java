@@ -35,6 +35,7 @@ final class Breaths {
   private static final double HEAD_COMES_BACK = 0.5;
   private static final double RHYTHM_COMES_BACK = 0.3;
   private static final double SLUR_ENDS = 0.4;
+  private static final double INSIDE_SLUR = -0.6;
   private static final double IN_PLACE = 0.15;
   private static final double OUT_OF_PLACE = -0.25;
   private static final double OFF_THE_BEAT = -0.3;
@@ -177,8 +178,11 @@ final class Breaths {
     if (passage.directions().rehearsals().stream().anyMatch(r -> r.onset().equals(here))) {
       gathered.add(REHEARSAL_MARK, "a rehearsal mark");
     }
-    if (slurEnds.contains(last.events().last())) {
+    int event = last.events().last();
+    if (slurEnds.contains(event)) {
       gathered.add(SLUR_ENDS, "a slur ends");
+    } else if (passage.slurs().stream().anyMatch(s -> s.first() <= event && event < s.last())) {
+      gathered.add(INSIDE_SLUR, "");
     }
   }
 

@@ -30,7 +30,7 @@ final class Phrases {
   private static final double UNEVEN = -0.2;
 
   private static final double UNDER_A_BAR = -0.9;
-  private static final double UNDER_TWO_BARS = -0.35;
+  private static final double UNDER_TWO_BARS = -0.5;
   private static final double A_BAR_TOO_MANY = -0.15;
   private static final double LONG_FROM_BARS = 8;
   private static final double SHORT_BARS = 0.9;

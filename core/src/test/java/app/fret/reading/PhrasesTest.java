@@ -72,6 +72,18 @@ class PhrasesTest {
     assertThat(reading.whyBreath(10)).contains("a long note", "what comes back");
   }
 
+  /** Nobody breathes inside a slur, however long its first note. */
+  @Test
+  void aSlurHoldsItsNotesTogether() {
+    String tune = "C5/4 D5/4 E5/4 F5/4 | G5/2. ";
+    Passage apart = Music.passage(tune + "A5/4 | " + tune + "E5/4 | C5/1");
+    Passage slurred =
+        Music.passage(
+            "C5/4 D5/4 E5/4 F5/4 | (G5/2. A5/4) | C5/4 D5/4 E5/4 F5/4 | G5/2. E5/4 | C5/1");
+    assertThat(Reading.of(apart).phrases()).extracting(Span::first).contains(5);
+    assertThat(Reading.of(slurred).phrases()).extracting(Span::first).doesNotContain(5);
+  }
+
   @Test
   void aRestBetweenEveryTwoNotesPartsNothing() {
     String bar = "C5/8 r/8 D5/8 r/8 E5/8 r/8 F5/8 r/8";

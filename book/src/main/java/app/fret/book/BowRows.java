@@ -1,5 +1,6 @@
 package app.fret.book;
 
+import app.fret.bow.stroke.Accents;
 import app.fret.bow.stroke.BowChoices;
 import app.fret.bow.stroke.BowSchool;
 import app.fret.bow.stroke.StrokeAt;
@@ -22,6 +23,7 @@ final class BowRows {
   private static final String SCHOOL = "school";
   private static final String FIGURES = "figures";
   private static final String OPPOSITE = "opposite";
+  private static final String ACCENTS = "accents";
   private static final String BETWEEN = "; ";
 
   private BowRows() {}
@@ -34,6 +36,9 @@ final class BowRows {
     }
     if (bow.opposite()) {
       rows.put(FIGURES, OPPOSITE);
+    }
+    if (bow.accents() != Accents.BOTH) {
+      rows.put(ACCENTS, bow.accents().id());
     }
     if (!bow.own().isNone()) {
       rows.put(DecisionRows.OWN_WEIGHTS, bow.own().toString());
@@ -59,6 +64,9 @@ final class BowRows {
     }
     if (item.equals(FIGURES)) {
       return bow.withOpposite(value.equals(OPPOSITE));
+    }
+    if (item.equals(ACCENTS)) {
+      return bow.with(Accents.named(value));
     }
     if (item.equals(DecisionRows.OWN_WEIGHTS)) {
       return bow.with(OwnWeights.parse(value));

@@ -3,6 +3,7 @@ package app.fret.book;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.fret.bow.stroke.Accents;
 import app.fret.bow.stroke.BowChoices;
 import app.fret.bow.stroke.BowSchool;
 import app.fret.bow.stroke.StrokeAt;
@@ -75,11 +76,12 @@ class BowAndShapeRowsTest {
         BowChoices.none()
             .withSchool(BowSchool.FREE)
             .withOpposite(true)
+            .with(Accents.SPEED)
             .with(new StrokeAt(FIRST, StrokeDecision.parse("up")))
             .with(new StrokeAt(FIRST, StrokeDecision.parse("kind:spiccato")))
             .with(new StrokeAt(LATER, StrokeDecision.parse("at:0.35")));
     assertThat(back(bow)).isEqualTo(bow);
-    assertThat(BowRows.of(bow)).hasSize(4);
+    assertThat(BowRows.of(bow)).hasSize(5);
   }
 
   @Test

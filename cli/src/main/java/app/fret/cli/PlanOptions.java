@@ -2,6 +2,7 @@ package app.fret.cli;
 
 import app.fret.bow.pattern.Pattern;
 import app.fret.bow.pattern.PatternStrokes;
+import app.fret.bow.stroke.Accents;
 import app.fret.bow.stroke.BowChoices;
 import app.fret.bow.stroke.BowSchool;
 import app.fret.bow.stroke.StrokeAt;
@@ -53,6 +54,7 @@ final class PlanOptions {
   private static final String BOWING = "bowing";
   private static final String STROKE = "stroke";
   private static final String PATTERN = "pattern";
+  private static final String ACCENTS = "accents";
   private static final String WAYS = "ways";
   private static final String SOUNDS = "sounds";
   private static final String AS_THE_CLEF_SAYS = "clef";
@@ -108,6 +110,7 @@ final class PlanOptions {
             "WHERE",
             "Of a part with an 8 under the bass clef and no transposition: clef (the default) where"
                 + " the clef puts it, octave-lower where the 8 is a reminder only.")
+        .value(ACCENTS, "HOW", "How accents are made: both (the default), weight or speed.")
         .values(
             PATTERN,
             "BAR-BAR=PATTERN",
@@ -276,7 +279,8 @@ final class PlanOptions {
 
   private BowChoices bow(Reading reading) {
     BowSchool school = BowSchool.named(given.text(BOWING).orElse(BowSchool.PRINTED.id()));
-    BowChoices bow = patterns(BowChoices.none().withSchool(school), reading);
+    Accents accents = Accents.named(given.text(ACCENTS).orElse(Accents.BOTH.id()));
+    BowChoices bow = patterns(BowChoices.none().withSchool(school).with(accents), reading);
     for (String text : given.texts(STROKE)) {
       StrokeOption option = StrokeOption.parse(text);
       int note = option.note().in(reading, "--" + STROKE).number();

@@ -137,7 +137,7 @@ public final class BowPlanner {
       List<Drawn> path = search.path();
       BowedPath bowed = new BowedPath(line, path, joints, figures);
       List<Stroke> strokes = new ArrayList<>();
-      List<List<String>> hints = Hints.of(bowed);
+      List<List<String>> hints = Hints.of(bowed, choices.accents());
       for (int i = 0; i < path.size(); i++) {
         strokes.add(stroke(bowed, i, hints.get(i)));
       }

@@ -54,7 +54,7 @@ class HintsAndContactTest {
   @Test
   void anAccentTakesWeightInAndOut() {
     List<Stroke> strokes = strokes(Signed.passage(NoteValue.QUARTER, "f", "> - - -"), 90, 2);
-    assertThat(hints(strokes, 0)).anyMatch(h -> h.startsWith("Weight in, then out"));
+    assertThat(hints(strokes, 0)).anyMatch(h -> h.startsWith("Weight in and a quick start"));
     assertThat(hints(strokes, 1)).noneMatch(h -> h.startsWith("Weight in"));
   }
 

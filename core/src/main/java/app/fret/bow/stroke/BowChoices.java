@@ -15,9 +15,10 @@ import java.util.List;
  * @param opposite whether a figure that comes back starts the other way on purpose, for variety
  * @param strokes decisions on strokes, in order
  * @param own what the player's own choices multiply the weights of the terms with
+ * @param accents how accents are made
  */
 public record BowChoices(
-    BowSchool school, boolean opposite, List<StrokeAt> strokes, OwnWeights own) {
+    BowSchool school, boolean opposite, List<StrokeAt> strokes, OwnWeights own, Accents accents) {
   private static final Comparator<StrokeAt> IN_ORDER =
       Comparator.comparingInt((StrokeAt s) -> s.at().bar())
           .thenComparing(s -> s.at().onsetInBar())
@@ -31,27 +32,32 @@ public record BowChoices(
 
   /** Nothing decided: the printed bowing is kept. */
   public static BowChoices none() {
-    return new BowChoices(BowSchool.PRINTED, false, List.of(), OwnWeights.NONE);
+    return new BowChoices(BowSchool.PRINTED, false, List.of(), OwnWeights.NONE, Accents.BOTH);
   }
 
   /** The same decisions in another school. */
   public BowChoices withSchool(BowSchool newSchool) {
-    return new BowChoices(newSchool, opposite, strokes, own);
+    return new BowChoices(newSchool, opposite, strokes, own, accents);
   }
 
   /** The same with figures that come back starting the other way, or the same. */
   public BowChoices withOpposite(boolean isOpposite) {
-    return new BowChoices(school, isOpposite, strokes, own);
+    return new BowChoices(school, isOpposite, strokes, own, accents);
   }
 
   /** The same school with these decisions in place of all others. */
   public BowChoices withStrokes(List<StrokeAt> newStrokes) {
-    return new BowChoices(school, opposite, newStrokes, own);
+    return new BowChoices(school, opposite, newStrokes, own, accents);
   }
 
   /** The same with a player's own weights in place of any others. */
   public BowChoices with(OwnWeights newOwn) {
-    return new BowChoices(school, opposite, strokes, newOwn);
+    return new BowChoices(school, opposite, strokes, newOwn, accents);
+  }
+
+  /** The same with accents made another way. */
+  public BowChoices with(Accents newAccents) {
+    return new BowChoices(school, opposite, strokes, own, newAccents);
   }
 
   /** These and a decision, in place of those on its note that it excludes. */

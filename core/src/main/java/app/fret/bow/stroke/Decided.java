@@ -11,9 +11,11 @@ import java.util.Optional;
 /** The decisions in force on a passage, by the numbers of its notes. */
 public final class Decided {
   private final Map<Integer, List<StrokeDecision>> byNote = new HashMap<>();
+  private final Accents accents;
 
   /** The decisions that find their notes in a passage. */
   public Decided(BowChoices choices, NotePlaces places) {
+    this.accents = choices.accents();
     for (StrokeAt stroke : choices.strokes()) {
       places
           .find(stroke.at())
@@ -23,6 +25,11 @@ public final class Decided {
                       .computeIfAbsent(head.note(), n -> new ArrayList<>())
                       .add(stroke.decision()));
     }
+  }
+
+  /** How accents are made. */
+  Accents accents() {
+    return accents;
   }
 
   /** All decisions on a note. */

@@ -13,7 +13,6 @@ public final class Drafts {
   private static final double MOST_OF_HAIR = 0.92;
   private static final double LEAST_SLOWEST_SHARE = 0.12;
   private static final double MOST_SLOWEST_SHARE = 0.45;
-  private static final double ACCENTED = 1.55;
   private static final double BEFORE_ACCENT = 0.82;
   private static final double LEGATO_START = 0.85;
   private static final double FADING_END = 0.88;
@@ -222,7 +221,7 @@ public final class Drafts {
     int number = notes.first() + index;
     BowedNote note = line.note(number);
     if (note.accent() > 0) {
-      return ACCENTED;
+      return decided.accents().boost();
     }
     double boost = 1;
     boolean isLast = number == notes.last();

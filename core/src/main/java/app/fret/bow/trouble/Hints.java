@@ -1,6 +1,7 @@
 package app.fret.bow.trouble;
 
 import app.fret.bow.search.BowedPath;
+import app.fret.bow.stroke.Accents;
 import app.fret.bow.stroke.BowLine;
 import app.fret.bow.stroke.BowedNote;
 import app.fret.bow.stroke.Contact;
@@ -15,6 +16,7 @@ import java.util.Map;
 /** What the bow hand does during a stroke, in plain words (common practice, no source). */
 public final class Hints {
   private static final double LATE_SECONDS = 0.3;
+  private static final double SLOW_SECONDS = 1.4;
   private static final double RINGS_SECONDS = 0.2;
   private static final double CLIPPED_SECONDS = 0.25;
   private static final int BARS_BETWEEN = 4;
@@ -27,13 +29,15 @@ public final class Hints {
   /**
    * The hints to the hand at each stroke, a sentence each; the same one again only after some bars,
    * since a player who is told it everywhere hears it nowhere.
+   *
+   * @param accents how accents are made
    */
-  public static List<List<String>> of(BowedPath path) {
+  public static List<List<String>> of(BowedPath path, Accents accents) {
     Map<String, Integer> lastBars = new HashMap<>();
     List<List<String>> all = new ArrayList<>();
     for (int stroke = 0; stroke < path.size(); stroke++) {
       int bar = path.line().brief().notes().get(path.first(stroke).number()).bar();
-      List<String> told = new ArrayList<>(of(path, stroke));
+      List<String> told = new ArrayList<>(of(path, stroke, accents));
       told.removeIf(hint -> bar < lastBars.getOrDefault(hint, bar - BARS_BETWEEN) + BARS_BETWEEN);
       told.forEach(hint -> lastBars.put(hint, bar));
       all.add(told);
@@ -41,13 +45,16 @@ public final class Hints {
     return all;
   }
 
-  private static List<String> of(BowedPath path, int stroke) {
+  private static List<String> of(BowedPath path, int stroke, Accents accents) {
     BowLine line = path.line();
     List<String> hints = new ArrayList<>();
     Draft draft = path.draft(stroke);
     BowedNote first = line.note(draft.notes().first());
     if (first.accent() > 0) {
-      hints.add("Weight in, then out without leaving the string.");
+      hints.add(accents.hint());
+    }
+    if (stroke > 0 && isCushioned(line, path.draft(stroke - 1), draft)) {
+      hints.add("Cushion the change: ease the weight just before it and let the fingers give.");
     }
     if (stroke + 1 < path.size() && isCutShort(line, draft, path.draft(stroke + 1))) {
       hints.add("Let the last note of the stroke sound a little longer.");
@@ -81,6 +88,18 @@ public final class Hints {
     return isSlur(draft)
         && isSlur(next)
         && line.note(draft.notes().last()).seconds() >= CLIPPED_SECONDS;
+  }
+
+  /** Two long sung strokes with nothing between them and no accent, at mezzo-forte or less. */
+  private static boolean isCushioned(BowLine line, Draft before, Draft draft) {
+    BowedNote first = line.note(draft.notes().first());
+    boolean isSung = before.kind() == StrokeKind.LEGATO && draft.kind() == StrokeKind.LEGATO;
+    boolean isSlow = before.seconds() >= SLOW_SECONDS && draft.seconds() >= SLOW_SECONDS;
+    return isSung
+        && isSlow
+        && first.accent() == 0
+        && first.silenceSeconds() == 0
+        && !first.isLoud();
   }
 
   private static boolean isSlur(Draft draft) {

@@ -211,7 +211,7 @@ class EffortTermsTest {
 
   @Test
   void trillsAreKeptOffTheFourthFingerAndTheOpenString() {
-    Moment trill = Moment.of(1, pitch("A4")).with(Moment.Sign.TRILLED);
+    Moment trill = Moment.of(1, pitch("A4")).with(Moment.Sign.TRILLED_WHOLE);
     Placement fourth = way("A4", 2, 3, Finger.FOURTH);
     Placement second = way("A4", 5, 3, Finger.SECOND);
     Placement open = all("A4").stream().filter(p -> !p.usesHand()).findFirst().orElseThrow();

@@ -2,6 +2,7 @@ package app.fret.files.plan;
 
 import app.fret.shape.Levels;
 import app.fret.shape.Phrase;
+import app.fret.study.AlongNote;
 import app.fret.study.NoteShape;
 import app.fret.study.Study;
 import app.fret.study.WhyPhrase;
@@ -61,10 +62,25 @@ final class ShapeJson {
     node.put("tail", vibrato.tail());
     node.put("soundingShare", rounded(shape.soundingShare(), HUNDREDTHS));
     shape.accent().ifPresent(a -> node.put("accent", a.id()));
+    AlongNote.of(study, note).ifPresent(a -> addAlong(node, a));
     if (levels.isBroughtOut(note)) {
       node.put("broughtOut", true);
     }
     return node;
+  }
+
+  private static void addAlong(ObjectNode node, AlongNote along) {
+    ArrayNode points = node.putArray("along");
+    for (AlongNote.Point point : along.points()) {
+      points
+          .addObject()
+          .put("share", point.share())
+          .put("level", rounded(point.level(), HUNDREDTHS))
+          .put("speedCmPerSecond", rounded(point.speedCmPerSecond(), TENTHS))
+          .put("contact", point.contact().words())
+          .put("widthCents", rounded(point.vibratoCents(), TENTHS))
+          .put("rateHz", rounded(point.vibratoHz(), HUNDREDTHS));
+    }
   }
 
   private static ObjectNode phrase(Study study, Phrase phrase) {

@@ -1,6 +1,7 @@
 package app.fret.desktop.model.passage;
 
 import app.fret.bow.search.OtherStroke;
+import app.fret.bow.stroke.Accents;
 import app.fret.bow.stroke.BowChoices;
 import app.fret.bow.stroke.BowSchool;
 import app.fret.bow.stroke.StrokeAt;
@@ -105,6 +106,11 @@ public final class BowDesk {
     decide(
         wanted().withOpposite(isOpposite),
         isOpposite ? "Figures start the other way each time" : "Figures start alike");
+  }
+
+  /** Makes accents another way. */
+  public void setAccents(Accents accents) {
+    decide(wanted().with(accents), "Accents by " + accents.words());
   }
 
   /** Plans the bow in another school. */

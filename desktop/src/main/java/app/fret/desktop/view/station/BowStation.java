@@ -1,6 +1,7 @@
 package app.fret.desktop.view.station;
 
 import app.fret.bow.BowPlan;
+import app.fret.bow.stroke.Accents;
 import app.fret.bow.stroke.BowSchool;
 import app.fret.bow.stroke.Stroke;
 import app.fret.desktop.model.passage.PassageDesk;
@@ -48,6 +49,7 @@ final class BowStation extends VBox {
   private final Label figures = Parts.label("", "quiet");
   private final Label planes = Parts.label("", "quiet");
   private final ToggleGroup schools = new ToggleGroup();
+  private final ComboBox<Accents> accents = new ComboBox<>();
   private final CheckBox opposite = new CheckBox("opposite each time");
   private final ComboBox<Double> tempo = new ComboBox<>();
   private final ScoreView score;
@@ -82,8 +84,15 @@ final class BowStation extends VBox {
         Parts.button("compare-bowings", "Compare", "link-action", services::compareBowings);
     HBox at = new HBox(6, Parts.label("at", "quiet"), tempoChoice());
     at.setAlignment(Pos.CENTER_LEFT);
+    HBox byWhat = new HBox(6, Parts.label("accents by", "quiet"), accentChoice());
+    byWhat.setAlignment(Pos.CENTER_LEFT);
     row.getChildren()
-        .addAll(opposite, compare, at, new OwnWeightsLink("show-own-weights-bow", desk, services));
+        .addAll(
+            opposite,
+            byWhat,
+            compare,
+            at,
+            new OwnWeightsLink("show-own-weights-bow", desk, services));
     return row;
   }
 
@@ -129,6 +138,21 @@ final class BowStation extends VBox {
     return tempo;
   }
 
+  private ComboBox<Accents> accentChoice() {
+    accents.setId("bow-accents");
+    accents.setFocusTraversable(false);
+    accents.setMinWidth(USE_PREF_SIZE);
+    accents.getItems().setAll(Accents.values());
+    accents.setConverter(new ShownAs<>(Accents::words));
+    accents.setOnAction(
+        e -> {
+          if (!isFilling && accents.getValue() != null) {
+            desk.bow().setAccents(accents.getValue());
+          }
+        });
+    return accents;
+  }
+
   private HBox figureRow() {
     Label speed = Parts.label("speed, " + TrackLane.legend(), "quiet");
     speed.setMinWidth(USE_PREF_SIZE);
@@ -169,6 +193,9 @@ final class BowStation extends VBox {
         .filter(t -> t.getUserData() == study.choices().bow().school())
         .forEach(schools::selectToggle);
     opposite.setSelected(study.choices().bow().opposite());
+    isFilling = true;
+    accents.setValue(study.choices().bow().accents());
+    isFilling = false;
     fillTempos(study);
     score.studyProperty().set(Optional.of(study));
   }

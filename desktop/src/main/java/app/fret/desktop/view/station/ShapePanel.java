@@ -12,6 +12,7 @@ import app.fret.lefthand.hand.Stop;
 import app.fret.shape.Character;
 import app.fret.shape.Levels;
 import app.fret.shape.Phrase;
+import app.fret.study.AlongNote;
 import app.fret.study.NoteShape;
 import app.fret.study.OtherPeak;
 import app.fret.study.Study;
@@ -22,6 +23,7 @@ import app.fret.vibrato.VibratoPlan;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.scene.control.Button;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
@@ -161,6 +163,8 @@ final class ShapePanel extends VBox {
             Parts.fact("vibrato", vibrato(study.vibrato().notes().get(note))),
             Parts.fact("sounds", sounds(shape)),
             Parts.fact("bow", bow(study, note)));
+    AlongNote.of(study, note)
+        .ifPresent(a -> content.getChildren().addAll(Parts.fact("along it", along(a))));
     if (shape.onItsString() != 0) {
       content
           .getChildren()
@@ -172,6 +176,20 @@ final class ShapePanel extends VBox {
     study.vibrato().helps().stream()
         .filter(h -> h.note() == note)
         .forEach(h -> content.getChildren().add(Parts.words(h.text())));
+  }
+
+  /** What changes while a long note sounds. */
+  private static String along(AlongNote along) {
+    String speeds =
+        along.points().stream()
+            .map(p -> String.format(Locale.ROOT, "%.0f", p.speedCmPerSecond()))
+            .collect(Collectors.joining(", "));
+    String from = along.points().get(0).contact().words();
+    String to = along.points().get(along.points().size() - 1).contact().words();
+    return "bow at "
+        + speeds
+        + " cm/s, "
+        + (from.equals(to) ? "contact stays: " + from : "contact from " + from + " to " + to);
   }
 
   private static String vibrato(Vibrato vibrato) {

@@ -45,6 +45,6 @@ class BowHintsTest {
 
   @Test
   void withoutHintsThereIsNothingToSay() throws Exception {
-    assertThat(hints("D5/1 | E5/1")).isEmpty();
+    assertThat(hints("D5/4 E5/4 F5/4 G5/4")).isEmpty();
   }
 }

@@ -32,6 +32,7 @@ class ArchitectureTest {
           "reading",
           "time",
           "shape",
+          "harmony",
           "brief",
           "search",
           "leaning",

@@ -98,7 +98,7 @@ class ShapeJourneyTest extends Journey {
     ComboBox<Style> style = robot.lookup("#shape-style").queryComboBox();
     robot.interact(() -> style.setValue(Style.CLASSICAL));
     waitFor(() -> passage().study().choices().shape().style() == Style.CLASSICAL);
-    robot.clickOn("#character-heroic");
+    press(robot, "#character-heroic");
     waitFor(
         () ->
             passage()

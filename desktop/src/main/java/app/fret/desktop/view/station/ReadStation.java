@@ -50,15 +50,15 @@ final class ReadStation extends VBox {
   private FlowPane shows() {
     origins.setId("origins");
     HBox marks = new HBox(6, chipLabel("Marks"), origins);
-    HBox under = new HBox(6, chipLabel("Around the staff"));
+    marks.setAlignment(Pos.CENTER_LEFT);
+    // Chips wrap one by one: in one row they would be wider than a small window has room for.
+    FlowPane row = new FlowPane(6, 6, marks, chipLabel("Around the staff"));
     for (Lane lane : Lanes.READ) {
       ToggleButton chip = chip("show-" + Lanes.words(lane), Lanes.words(lane), true);
       chip.setOnAction(e -> show(lane, chip.isSelected()));
-      under.getChildren().add(chip);
+      row.getChildren().add(chip);
     }
-    FlowPane row = new FlowPane(16, 6, marks, under);
-    marks.setAlignment(Pos.CENTER_LEFT);
-    under.setAlignment(Pos.CENTER_LEFT);
+    row.setAlignment(Pos.CENTER_LEFT);
     row.getStyleClass().add("show-row");
     return row;
   }

@@ -4,11 +4,13 @@ import app.fret.score.Bar;
 import app.fret.score.Directions;
 import app.fret.score.Directions.Dynamic;
 import app.fret.score.Directions.Hairpin;
+import app.fret.score.LevelSigns;
 import app.fret.score.Passage;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.apache.commons.numbers.fraction.Fraction;
@@ -29,20 +31,11 @@ final class PrintedLevels {
   private static final Pattern GROWS = Pattern.compile("(?i)\\bcresc");
   private static final Pattern FADES = Pattern.compile("(?i)\\b(decresc|dim|calando|morendo)");
   private static final int BARS_OF_A_WORD = 2;
-  private static final Map<String, Integer> LEVELS =
-      Map.ofEntries(
-          Map.entry("pppp", 1),
-          Map.entry("ppp", 2),
-          Map.entry("pp", 3),
-          Map.entry("p", 4),
-          Map.entry("mp", 5),
-          Map.entry("mf", 6),
-          Map.entry("f", 7),
-          Map.entry("ff", 8),
-          Map.entry("fff", 9),
-          Map.entry("ffff", 10),
-          Map.entry("fp", 4),
-          Map.entry("sfp", 4));
+
+  /** What is loud for a moment and then soft. */
+  private static final Set<String> LOUD_THEN_SOFT = Set.of("fp", "sfp");
+
+  private static final int PIANO = 4;
 
   private final Passage passage;
   private final List<Dynamic> marks;
@@ -51,12 +44,18 @@ final class PrintedLevels {
   private PrintedLevels(Passage passage) {
     this.passage = passage;
     Directions directions = passage.directions();
-    this.marks = directions.dynamics().stream().filter(d -> LEVELS.containsKey(d.sign())).toList();
+    this.marks = directions.dynamics().stream().filter(d -> level(d).isPresent()).toList();
     this.hairpins =
         Stream.concat(directions.hairpins().stream(), worded(directions))
             .filter(h -> h.from().compareTo(h.to()) < 0)
             .sorted(Comparator.comparing(Hairpin::from))
             .toList();
+  }
+
+  private static OptionalInt level(Dynamic mark) {
+    return LOUD_THEN_SOFT.contains(mark.sign())
+        ? OptionalInt.of(PIANO)
+        : LevelSigns.level(mark.sign());
   }
 
   /** "cresc." and its like, as a wedge to the next mark, or over two bars where none comes. */
@@ -111,7 +110,7 @@ final class PrintedLevels {
         if (mark && (!hairpin || !hairpinFirst())) {
           leave(marks.get(nextMark).onset());
           inside = Optional.empty();
-          level = LEVELS.get(marks.get(nextMark++).sign());
+          level = level(marks.get(nextMark++)).orElseThrow();
         } else if (hairpin) {
           Hairpin next = hairpins.get(nextHairpin++);
           leave(next.from());
@@ -149,7 +148,7 @@ final class PrintedLevels {
     }
 
     private double target(Hairpin hairpin, double start) {
-      Optional<Double> marked = markAfter(hairpin).map(d -> (double) LEVELS.get(d.sign()));
+      Optional<Double> marked = markAfter(hairpin).map(d -> (double) level(d).orElseThrow());
       double step = hairpin.growing() ? 1 : -1;
       return marked
           .filter(m -> (m - start) * step > 0)

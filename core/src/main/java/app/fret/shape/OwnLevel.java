@@ -1,9 +1,9 @@
 package app.fret.shape;
 
+import app.fret.score.LevelSigns;
 import app.fret.score.NoteRef;
-import java.util.List;
 import java.util.Locale;
-import java.util.Map;
+import java.util.OptionalInt;
 
 /**
  * A level, or a hairpin from one to another, that the player gives to a stretch in place of what is
@@ -15,12 +15,6 @@ import java.util.Map;
  * @param to level of the last note; of a hairpin another than the first
  */
 public record OwnLevel(NoteRef first, NoteRef last, double from, double to) {
-  /** The printed signs by their level. */
-  private static final Map<String, Double> SIGNS =
-      Map.of(
-          "pppp", 1.0, "ppp", 2.0, "pp", 3.0, "p", 4.0, "mp", 5.0, "mf", 6.0, "f", 7.0, "ff", 8.0,
-          "fff", 9.0, "ffff", 10.0);
-
   private static final double SOFTEST = 1;
   private static final double LOUDEST = 10;
 
@@ -40,9 +34,9 @@ public record OwnLevel(NoteRef first, NoteRef last, double from, double to) {
    * @throws IllegalArgumentException when it is neither
    */
   public static double level(String text) {
-    Double sign = SIGNS.get(text.strip());
-    if (sign != null) {
-      return sign;
+    OptionalInt sign = LevelSigns.level(text.strip());
+    if (sign.isPresent()) {
+      return sign.getAsInt();
     }
     try {
       double level = Double.parseDouble(text.strip());
@@ -58,11 +52,9 @@ public record OwnLevel(NoteRef first, NoteRef last, double from, double to) {
 
   /** The sign of a level, or its figure where it has none. */
   public static String sign(double level) {
-    return SIGNS.entrySet().stream()
-        .filter(s -> s.getValue() == level)
-        .map(Map.Entry::getKey)
-        .findFirst()
-        .orElseGet(() -> String.format(Locale.ROOT, "%.1f", level));
+    String nearest = LevelSigns.nearest(level);
+    boolean isExact = LevelSigns.level(nearest).orElseThrow() == level;
+    return isExact ? nearest : String.format(Locale.ROOT, "%.1f", level);
   }
 
   /** Whether it grows or fades. */
@@ -73,13 +65,5 @@ public record OwnLevel(NoteRef first, NoteRef last, double from, double to) {
   /** For players: {@code p}, or {@code from p to f}. */
   public String words() {
     return isHairpin() ? "from " + sign(from) + " to " + sign(to) : sign(from);
-  }
-
-  /** The signs there are, softest first. */
-  public static List<String> signs() {
-    return SIGNS.entrySet().stream()
-        .sorted(Map.Entry.comparingByValue())
-        .map(Map.Entry::getKey)
-        .toList();
   }
 }

@@ -6,6 +6,7 @@ import app.fret.score.Directions;
 import app.fret.score.Directions.Dynamic;
 import app.fret.score.Directions.Hairpin;
 import app.fret.score.Directions.Words;
+import app.fret.score.LevelSigns;
 import app.fret.score.NoteRef;
 import app.fret.score.Passage;
 import app.fret.shape.OwnLevel;
@@ -106,28 +107,23 @@ public final class PaperMarks {
     Fraction to = onset(last.get());
     dynamics.removeIf(d -> isWithin(d.onset(), from, to));
     hairpins.removeIf(h -> isWithin(h.from(), from, to));
-    dynamics.add(new Dynamic(from, sign(level.from())));
+    dynamics.add(new Dynamic(from, LevelSigns.nearest(level.from())));
     if (level.isHairpin() && from.compareTo(to) < 0) {
       hairpins.add(new Hairpin(from, to, level.to() > level.from()));
-      dynamics.add(new Dynamic(to, sign(level.to())));
+      dynamics.add(new Dynamic(to, LevelSigns.nearest(level.to())));
     }
     int next = last.get() + 1;
     if (next < study.notes().size()) {
       Fraction behind = onset(next);
       boolean isSaid = dynamics.stream().anyMatch(d -> d.onset().equals(behind));
       if (!isSaid) {
-        dynamics.add(new Dynamic(behind, sign(study.levels().printed(next))));
+        dynamics.add(new Dynamic(behind, LevelSigns.nearest(study.levels().printed(next))));
       }
     }
   }
 
   private static boolean isWithin(Fraction onset, Fraction from, Fraction to) {
     return onset.compareTo(from) >= 0 && onset.compareTo(to) <= 0;
-  }
-
-  /** The printed sign nearest to a level. */
-  private static String sign(double level) {
-    return OwnLevel.sign(Math.round(level));
   }
 
   private Optional<Integer> find(NoteRef at) {

@@ -7,6 +7,7 @@ import app.fret.score.Span;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
+import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import org.apache.commons.numbers.fraction.Fraction;
 
@@ -31,10 +32,10 @@ final class PatternGroups {
   static List<Span> of(Reading reading, Span stretch, Pattern pattern) {
     PatternGroups of = new PatternGroups(reading, stretch);
     switch (pattern) {
-      case SEPARATE, HOOKED, AS_IT_COMES -> of.counted(n -> 1, 1);
-      case TWO_AND_TWO -> of.counted(k -> k % 2, 2);
-      case THREE_AND_ONE -> of.counted(k -> k % FOUR == THREE ? 0 : k % FOUR, FOUR);
-      case SLUR_TWO_TWO_SEPARATE -> of.counted(k -> k % FOUR == 1 ? 1 : 0, FOUR);
+      case SEPARATE, HOOKED, AS_IT_COMES -> of.counted(k -> true);
+      case TWO_AND_TWO -> of.counted(k -> k % 2 == 0);
+      case THREE_AND_ONE -> of.counted(k -> k % FOUR == 0 || k % FOUR == THREE);
+      case SLUR_TWO_TWO_SEPARATE -> of.counted(k -> k % FOUR != 1);
       case BEAT -> of.within(n -> reading.beats().beatOf(n.number()));
       case HALF_BAR -> of.within(of::half);
       case BAR -> of.within(n -> 0);
@@ -97,21 +98,19 @@ final class PatternGroups {
   }
 
   /**
-   * Strokes by count within runs of one note value.
+   * Strokes by count within runs of one note value; a run that leaves off sooner is slurred as far
+   * as it goes.
    *
-   * @param place place of a counted note in its stroke, 0 where a stroke begins
-   * @param whole how many notes make the pattern whole; a run that leaves off sooner is slurred as
-   *     far as it goes
+   * @param begins whether a stroke begins with a note of a run, counted from 0
    */
-  private void counted(Function<Integer, Integer> place, int whole) {
+  private void counted(IntPredicate begins) {
     int first = stretch.first();
     int counted = 0;
     for (int i = stretch.first() + 1; i <= stretch.last() + 1; i++) {
       boolean runEnds = i > stretch.last() || isApart(i) || isOtherValue(i);
       boolean ledTo = i <= stretch.last() && notes().get(i - 1).isGrace();
       counted = runEnds ? 0 : ledTo ? counted : counted + 1;
-      boolean begins = runEnds || !ledTo && (whole == 1 || place.apply(counted) == 0);
-      if (begins) {
+      if (runEnds || !ledTo && begins.test(counted)) {
         groups.add(new Span(first, i - 1));
         first = i;
       }

@@ -15,6 +15,7 @@ import app.fret.score.Bar;
 import app.fret.score.BowDirection;
 import app.fret.score.Finger;
 import app.fret.score.Key;
+import app.fret.score.LevelSigns;
 import app.fret.score.Marks;
 import app.fret.score.Note;
 import app.fret.score.Passage;
@@ -41,10 +42,6 @@ import org.apache.commons.numbers.fraction.Fraction;
  */
 public record DrillSource(
     Brief brief, LeftHandPlan leftHand, BowPlan bow, Ladder ladder, boolean keepsBeat) {
-  private static final String[] DYNAMICS = {
-    "pppp", "ppp", "pp", "p", "mp", "mf", "f", "ff", "fff", "ffff"
-  };
-
   Passage passage() {
     return brief.passage();
   }
@@ -226,8 +223,7 @@ public record DrillSource(
   }
 
   String dynamic(int number) {
-    int level = (int) Math.round(brief.levels().printed(number));
-    return DYNAMICS[Math.max(1, Math.min(DYNAMICS.length, level)) - 1];
+    return LevelSigns.nearest(brief.levels().printed(number));
   }
 
   double level(int number) {

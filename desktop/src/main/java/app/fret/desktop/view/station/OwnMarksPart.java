@@ -2,6 +2,7 @@ package app.fret.desktop.view.station;
 
 import app.fret.desktop.model.passage.PassageDesk;
 import app.fret.desktop.view.part.Parts;
+import app.fret.score.LevelSigns;
 import app.fret.shape.Levels;
 import app.fret.shape.OwnLevel;
 import app.fret.shape.OwnMarks;
@@ -42,7 +43,7 @@ final class OwnMarksPart extends VBox {
   private FlowPane levels() {
     FlowPane row = new FlowPane(4, 4);
     Optional<OwnMarks.Given> now = desk.shape().levelAt(note);
-    for (String sign : OwnLevel.signs().subList(SOFT, LOUD)) {
+    for (String sign : LevelSigns.ALL.subList(SOFT, LOUD)) {
       double level = OwnLevel.level(sign);
       boolean isOn =
           now.filter(g -> !g.level().isHairpin() && g.level().from() == level).isPresent();
@@ -80,7 +81,7 @@ final class OwnMarksPart extends VBox {
   private static ComboBox<String> signs(String id) {
     ComboBox<String> signs = new ComboBox<>();
     signs.setId(id);
-    signs.getItems().setAll(OwnLevel.signs());
+    signs.getItems().setAll(LevelSigns.ALL);
     signs.setFocusTraversable(false);
     return signs;
   }

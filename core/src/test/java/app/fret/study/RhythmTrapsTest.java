@@ -71,6 +71,7 @@ class RhythmTrapsTest {
         "C5/16 D5/16 E5/16 F5/16 G5/16 A5/16 B5/16 C6/16 B5/16 A5/16 G5/16 F5/16 E5/4",
         "C5/16 E5/16 D5/16 F5/16 E5/16 G5/16 F5/16 A5/16 G5/16 B5/16 A5/16 C6/16 B5/4",
         "C5/8t D5/8t E5/8t F5/8t G5/8t A5/8t B5/8t A5/8t G5/8t F5/4",
+        "A3/16 C#4/16 E4/16 A4/16 C#5/16 E5/16 A5/16 C#6/16 E6/16 F6/16 G6/16 E6/16 F6/4",
         "C5/8t E5/8t G5/8t C5/8t E5/8t G5/8t C5/8t E5/8t G5/8t C5/4"
       })
   void scalesAndFiguresThatFitTheBeatAreNone(String music) throws Exception {

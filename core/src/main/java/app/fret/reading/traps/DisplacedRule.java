@@ -85,15 +85,19 @@ final class DisplacedRule implements TrapRule {
     return 7 * written.octave() + written.step().ordinal();
   }
 
-  /** A line that goes on in one way by one step is no figure. */
+  /** A line that only rises or only falls is a scale or a broken chord, and no figure. */
   private static boolean turns(Page page, int first, int period) {
-    int step = letter(page.note(first + 1)) - letter(page.note(first));
-    for (int i = first + 1; i <= first + period; i++) {
-      if (letter(page.note(i)) - letter(page.note(i - 1)) != step) {
+    int way = way(page, first + 1);
+    for (int i = first + 2; i <= first + period; i++) {
+      if (way(page, i) != way) {
         return true;
       }
     }
     return false;
+  }
+
+  private static int way(Page page, int note) {
+    return Integer.signum(letter(page.note(note)) - letter(page.note(note - 1)));
   }
 
   /** Whether the figure is as long as beats or parts of them are. */

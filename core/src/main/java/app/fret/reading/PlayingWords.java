@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -42,7 +43,7 @@ public final class PlayingWords {
     stroke(Stroke.SAUTILLE, "saut(?:illé|ille|illée)|saltando|saltato", "springing by itself");
     stroke(
         Stroke.STACCATO,
-        "stacc(?:ato|atissimo|ata|ati|\\.)|gestoßen|gestossen|piqué|pique|kurz",
+        "stacc(?:ato|atissimo|ata|ati|\\.)|gestoßen|gestossen|piqué|pique",
         "short");
     stroke(
         Stroke.MARTELE,
@@ -70,11 +71,11 @@ public final class PlayingWords {
         "obere hälfte|oberer halber bogen|upper half|moitié supérieure",
         "in the upper half");
     rule(
-        "flaut(?:ando|ato|\\.)|flûté|flute|flautend|wie eine flöte",
+        "flaut(?:ando|ato|\\.)|flûté|flautend|wie eine flöte",
         Asked::asFlute,
         "fast, light and long near the fingerboard");
     rule(
-        "restez|restare|restate|in posizione|in der lage bleiben|bleiben|stay in position|remain in position|rester",
+        "restez|restare|restate|in posizione|in der lage bleiben|stay in position|remain in position|rester",
         Asked::staying,
         "the hand stays in its position");
     rule(
@@ -84,39 +85,44 @@ public final class PlayingWords {
   }
 
   /** A word and what it changes. */
-  private record Rule(Pattern pattern, UnaryOperator<Asked> change, String did) {}
+  private record Rule(
+      Pattern pattern, UnaryOperator<Asked> change, String asks, Optional<Stroke> stroke) {}
 
   /**
    * A word that was found.
    *
    * @param text as printed
-   * @param did what it asks for, a phrase; empty where it only ends what was asked
+   * @param asks what it asks for, a phrase
+   * @param stroke the kind of stroke it asks for, if it does
    */
-  public record Obeyed(String text, String did) {}
+  public record Obeyed(String text, String asks, Optional<Stroke> stroke) {}
 
   private record Found(int at, Rule rule, String text) {}
 
   private PlayingWords() {}
 
-  private static void stroke(Stroke stroke, String words, String did) {
-    rule(words, a -> a.with(stroke), did);
+  private static void stroke(Stroke stroke, String words, String asks) {
+    RULES.add(new Rule(pattern(words), a -> a.with(stroke), asks, Optional.of(stroke)));
   }
 
-  private static void part(Part part, String words, String did) {
-    rule(words, a -> a.with(part), did);
+  private static void part(Part part, String words, String asks) {
+    rule(words, a -> a.with(part), asks);
   }
 
-  private static void rule(String words, UnaryOperator<Asked> change, String did) {
+  private static void rule(String words, UnaryOperator<Asked> change, String asks) {
+    RULES.add(new Rule(pattern(words), change, asks, Optional.empty()));
+  }
+
+  private static Pattern pattern(String words) {
     String whole = "(?<![\\p{L}])" + DEGREE + "(?:" + words + ")(?![\\p{L}])";
-    Pattern pattern = Pattern.compile(whole, Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
-    RULES.add(new Rule(pattern, change, did));
+    return Pattern.compile(whole, Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
   }
 
   /** The words in a text that say how to play, in order. */
   public static List<Obeyed> in(String text) {
     return found(text).stream()
-        .filter(f -> !f.rule().did().isEmpty())
-        .map(f -> new Obeyed(f.text(), f.rule().did()))
+        .filter(f -> !f.rule().asks().isEmpty())
+        .map(f -> new Obeyed(f.text(), f.rule().asks(), f.rule().stroke()))
         .toList();
   }
 

@@ -2,8 +2,10 @@ package app.fret.study;
 
 import app.fret.bow.stroke.BowSpeeds;
 import app.fret.bow.stroke.Contact;
+import app.fret.bow.stroke.Recipe;
 import app.fret.bow.stroke.Stroke;
 import app.fret.reading.PlayedNote;
+import app.fret.reading.Technique;
 import app.fret.score.Directions.Hairpin;
 import app.fret.shape.Levels;
 import app.fret.shape.OwnMarks;
@@ -72,14 +74,21 @@ public record AlongNote(int note, List<Point> points) {
     double cm = stroke.sharesCm().get(note - stroke.firstNote());
     return Optional.of(
         new AlongNote(
-            note, points(levels.proposed(note), growth, cm / seconds, vibrato(study, note))));
+            note,
+            points(
+                levels.proposed(note),
+                growth,
+                cm / seconds,
+                contacts(study, note, stroke),
+                vibrato(study, note))));
   }
 
   private static Vibrato vibrato(Study study, int note) {
     return study.vibrato().notes().get(note);
   }
 
-  private static List<Point> points(double level, double growth, double mean, Vibrato vibrato) {
+  private static List<Point> points(
+      double level, double growth, double mean, Lanes lanes, Vibrato vibrato) {
     double sum = 0;
     for (int i = 0; i < POINTS; i++) {
       // The first and the last point stand for half a step each.
@@ -96,7 +105,7 @@ public record AlongNote(int note, List<Point> points) {
               share(i),
               now,
               speed,
-              contact(now),
+              lanes.at(level, now),
               between(vibrato.widthCents(), vibrato.widthCentsAtEnd(), share(i)),
               between(vibrato.rateHz(), vibrato.rateHzAtEnd(), share(i))));
     }
@@ -111,8 +120,29 @@ public record AlongNote(int note, List<Point> points) {
     return from + share * (to - from);
   }
 
-  private static Contact contact(double level) {
-    return level >= LOUD ? Contact.BRIDGE : level <= SOFT ? Contact.FINGERBOARD : Contact.MIDDLE;
+  /**
+   * Where the bow touches the string: from where the stroke begins, a lane nearer to the bridge for
+   * each step that the level takes; a bow that is told where to go stays there.
+   */
+  private record Lanes(Contact start, boolean isTold) {
+    Contact at(double level, double now) {
+      int lane = start.ordinal() + (isTold ? 0 : usual(now) - usual(level));
+      return Contact.values()[Math.max(0, Math.min(Contact.values().length - 1, lane))];
+    }
+
+    private static int usual(double level) {
+      Contact usual =
+          level >= LOUD ? Contact.BRIDGE : level <= SOFT ? Contact.FINGERBOARD : Contact.MIDDLE;
+      return usual.ordinal();
+    }
+  }
+
+  private static Lanes contacts(Study study, int note, Stroke stroke) {
+    Stroke.Manner manner = stroke.manner();
+    boolean isTold =
+        manner.recipe() != Recipe.SPEED_LED
+            || study.brief().reading().technique(note).place() != Technique.Place.ORDINARY;
+    return new Lanes(note == stroke.firstNote() ? manner.from() : manner.to(), isTold);
   }
 
   /** The level at which a note ends; empty where no hairpin goes through it. */

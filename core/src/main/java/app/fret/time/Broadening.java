@@ -19,19 +19,11 @@ public final class Broadening {
   private static final int FEWEST_BARS = 4;
   private static final Fraction LONG = Fraction.of(1, 2);
 
-  /**
-   * A proposal.
-   *
-   * @param place where and how far
-   * @param words why
-   */
-  public record Proposal(TempoPlace place, String words) {}
-
   private Broadening() {}
 
   /** The proposals for a passage, in order; none where the player has a place there already. */
-  public static List<Proposal> of(Reading reading, TempoChoices tempo) {
-    List<Proposal> proposals = new ArrayList<>();
+  public static List<TempoProposal> of(Reading reading, TempoChoices tempo) {
+    List<TempoProposal> proposals = new ArrayList<>();
     List<PlayedNote> notes = reading.notes();
     int bars = reading.passage().bars().size();
     if (notes.isEmpty() || bars < FEWEST_BARS) {
@@ -46,12 +38,19 @@ public final class Broadening {
               notes.get(n).bar() - 1,
               n - 1,
               ARRIVAL,
-              "before the arrival in bar " + label(reading, notes.get(n).bar()),
+              "may broaden before the arrival in bar " + label(reading, notes.get(n).bar()),
               proposals);
         }
       }
     }
-    add(reading, tempo, bars - 2, notes.size() - 1, END, "in the last two bars", proposals);
+    add(
+        reading,
+        tempo,
+        bars - 2,
+        notes.size() - 1,
+        END,
+        "may broaden in the last two bars",
+        proposals);
     return proposals;
   }
 
@@ -81,7 +80,7 @@ public final class Broadening {
       int lastNote,
       double share,
       String words,
-      List<Proposal> proposals) {
+      List<TempoProposal> proposals) {
     int first = -1;
     for (PlayedNote note : reading.notes()) {
       first =
@@ -101,7 +100,7 @@ public final class Broadening {
             .anyMatch(
                 p -> p.from().bar() <= place.to().bar() && place.from().bar() <= p.to().bar());
     if (!taken) {
-      proposals.add(new Proposal(place, words));
+      proposals.add(new TempoProposal(place, words));
     }
   }
 }

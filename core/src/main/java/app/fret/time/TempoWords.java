@@ -62,9 +62,9 @@ public final class TempoWords {
   private record Asked(Fraction onset, String text, double share) {}
 
   /** The regions for a passage in order; none where the player has a place there already. */
-  public static List<Broadening.Proposal> of(Reading reading, TempoChoices tempo) {
+  public static List<TempoProposal> of(Reading reading, TempoChoices tempo) {
     List<Asked> asked = asked(reading);
-    List<Broadening.Proposal> proposals = new ArrayList<>();
+    List<TempoProposal> proposals = new ArrayList<>();
     for (int i = 0; i < asked.size(); i++) {
       Asked one = asked.get(i);
       OptionalInt first = firstFrom(reading, one.onset());
@@ -76,7 +76,7 @@ public final class TempoWords {
         TempoPlace place = place(reading.places(), first.getAsInt(), last, tempo, one.share());
         boolean isTaken = tempo.places().stream().anyMatch(p -> meets(p, place));
         if (!isTaken) {
-          proposals.add(new Broadening.Proposal(place, words(one)));
+          proposals.add(new TempoProposal(place, words(one)));
         }
       }
     }
@@ -98,7 +98,7 @@ public final class TempoWords {
 
   private static String words(Asked asked) {
     return String.format(
-        Locale.ROOT, "“%s”: about %.0f %% of the tempo", asked.text(), 100 * asked.share());
+        Locale.ROOT, "“%s”, about %.0f %% of the tempo", asked.text(), 100 * asked.share());
   }
 
   /** A word counts from the tempo before it; one for the main tempo goes back to that. */

@@ -87,6 +87,19 @@ class AlongNoteTest {
   }
 
   @Test
+  void aBowThatIsToldWhereToGoStaysThere() throws Exception {
+    Passage passage = hairpin(true);
+    Directions own = passage.directions();
+    List<Directions.Words> word = List.of(new Directions.Words(Fraction.ZERO, "sul tasto", true));
+    Passage told =
+        passage.withDirections(
+            new Directions(own.dynamics(), own.hairpins(), word, List.of(), List.of(), List.of()));
+    assertThat(AlongNote.of(study(told, choices()), 0).orElseThrow().points())
+        .extracting(Point::contact)
+        .containsOnly(Contact.FINGERBOARD);
+  }
+
+  @Test
   void aShortNoteHasOneFigureOnly() throws Exception {
     Study fast = study(hairpin(true), Choices.at(new Tempo(BeatUnit.QUARTER, 250)));
     assertThat(AlongNote.of(fast, 0)).isEmpty();

@@ -14,8 +14,8 @@ import app.fret.score.Directions;
 import app.fret.score.Passage;
 import app.fret.score.Tempo;
 import app.fret.testing.Music;
-import app.fret.time.Broadening;
 import app.fret.time.TempoChoices;
+import app.fret.time.TempoProposal;
 import app.fret.time.TempoWords;
 import java.util.ArrayList;
 import java.util.List;
@@ -80,6 +80,26 @@ class ObeyedWordsTest {
     assertThat(stroke(study, 2).kind()).isEqualTo(StrokeKind.SPICCATO);
     assertThat(stroke(study, 10).kind()).isEqualTo(StrokeKind.LEGATO);
     assertThat(stroke(study, 18).kind()).isEqualTo(StrokeKind.DETACHE);
+  }
+
+  /** A word is said to have done what it did, and no more. */
+  @ParameterizedTest
+  @CsvSource({
+    "spiccato, C5/8 D5/8 E5/8 F5/8 G5/2, 'off the string, 5 notes'",
+    "spiccato, (C5/8 D5/8 E5/8 F5/8) G5/2, 'off the string, one note'",
+    "legato, C5'/8 D5'/8 E5'/8 F5'/8, 'changes of bow unheard, which no note is: the signs over them hold'",
+    "au talon, C5/8 D5/8 E5/8 F5/8 G5/2, at the frog",
+  })
+  void aWordIsListedWithWhatItDid(String word, String music, String did) throws Exception {
+    assertThat(WordsDone.of(study(with(music, word), 104), Fraction.ZERO, word))
+        .containsExactly(did);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"Flute", "Kurz", "liegen bleiben", "tenor"})
+  void wordsOfOtherThingsAskForNothing(String word) throws Exception {
+    Study study = study(with(RUN, word), 104);
+    assertThat(WordsDone.of(study, Fraction.ZERO, word)).isEmpty();
   }
 
   @Test
@@ -160,8 +180,7 @@ class ObeyedWordsTest {
   })
   void aWordForTheTempoProposesARegion(String word, long perMinute) throws Exception {
     Study study = study(with(RUN, "", word), 100);
-    List<Broadening.Proposal> proposals =
-        TempoWords.of(study.brief().reading(), study.choices().tempo());
+    List<TempoProposal> proposals = TempoWords.of(study.brief().reading(), study.choices().tempo());
     assertThat(proposals).singleElement();
     assertThat(proposals.get(0).place().perMinute()).isEqualTo(perMinute);
     assertThat(proposals.get(0).place().from()).isEqualTo(study.places().top(8));
@@ -173,8 +192,7 @@ class ObeyedWordsTest {
   void stillMoreGoesOnAndTheMainTempoEndsIt() throws Exception {
     Passage passage = with(RUN + " | " + RUN, "", "poco meno", "noch mehr", "Hauptzeitmass");
     Study study = study(passage, 100);
-    List<Broadening.Proposal> proposals =
-        TempoWords.of(study.brief().reading(), study.choices().tempo());
+    List<TempoProposal> proposals = TempoWords.of(study.brief().reading(), study.choices().tempo());
     assertThat(proposals).extracting(p -> p.place().perMinute()).containsExactly(92.0, 87.0);
     assertThat(proposals.get(1).place().to()).isEqualTo(study.places().top(23));
     TempoChoices taken = study.choices().tempo().withPlace(proposals.get(0).place());

@@ -109,10 +109,10 @@ class TempoChoicesTest {
 
   @Test
   void theLastTwoBarsMayBroadenAndNothingDoesUnasked() {
-    List<Broadening.Proposal> proposals = Broadening.of(reading, at120);
+    List<TempoProposal> proposals = Broadening.of(reading, at120);
     assertThat(proposals)
-        .extracting(Broadening.Proposal::words)
-        .containsExactly("in the last two bars");
+        .extracting(TempoProposal::words)
+        .containsExactly("may broaden in the last two bars");
     TempoPlace proposed = proposals.get(0).place();
     assertThat(proposed.from().bar()).isEqualTo(2);
     assertThat(at120.tempos(reading).changes()).hasSize(1);
@@ -138,8 +138,9 @@ class TempoChoicesTest {
             List.of());
     Passage passage = plain.withDirections(loud);
     assertThat(Broadening.of(Reading.of(passage), at120))
-        .extracting(Broadening.Proposal::words)
-        .containsExactly("before the arrival in bar 3", "in the last two bars");
+        .extracting(TempoProposal::words)
+        .containsExactly(
+            "may broaden before the arrival in bar 3", "may broaden in the last two bars");
   }
 
   @Test

@@ -29,6 +29,7 @@ import app.fret.score.TempoMap;
 import app.fret.study.Choices;
 import app.fret.time.Broadening;
 import app.fret.time.TempoPlace;
+import app.fret.time.TempoProposal;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -145,7 +146,7 @@ public final class DemoBook {
   private void broadenAtTheEnd(Added added) {
     Reading reading = Reading.of(added.music());
     Choices before = book.choices(added.entry().id()).choices();
-    List<Broadening.Proposal> proposals = Broadening.of(reading, before.tempo());
+    List<TempoProposal> proposals = Broadening.of(reading, before.tempo());
     TempoPlace last = proposals.get(proposals.size() - 1).place();
     book.keepChoices(added.entry().id(), before, before.with(before.tempo().withPlace(last)));
   }

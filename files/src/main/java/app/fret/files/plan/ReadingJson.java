@@ -6,17 +6,16 @@ import app.fret.reading.Form;
 import app.fret.reading.Glossary;
 import app.fret.reading.Others;
 import app.fret.reading.PlayedNote;
-import app.fret.reading.PlayingWords;
 import app.fret.reading.Reading;
 import app.fret.reading.traps.Trap;
 import app.fret.score.Bar;
 import app.fret.score.Span;
 import app.fret.study.LayeredPage;
 import app.fret.study.Study;
-import app.fret.time.Broadening;
+import app.fret.study.WordsDone;
 import app.fret.time.TempoChoices;
 import app.fret.time.TempoPlace;
-import app.fret.time.TempoWords;
+import app.fret.time.TempoProposal;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -85,14 +84,7 @@ final class ReadingJson {
       one.put("perMinute", place.perMinute());
     }
     ArrayNode proposals = node.putArray("proposals");
-    for (Broadening.Proposal proposal : Broadening.of(reading, tempo)) {
-      ObjectNode one = proposals.addObject();
-      one.put("fromBar", number(proposal.place().from().bar()));
-      one.put("toBar", number(proposal.place().to().bar()));
-      one.put("perMinute", proposal.place().perMinute());
-      one.put("text", "may broaden " + proposal.words());
-    }
-    for (Broadening.Proposal proposal : TempoWords.of(reading, tempo)) {
+    for (TempoProposal proposal : TempoProposal.of(reading, tempo)) {
       ObjectNode one = proposals.addObject();
       one.put("fromBar", number(proposal.place().from().bar()));
       one.put("toBar", number(proposal.place().to().bar()));
@@ -143,10 +135,10 @@ final class ReadingJson {
     node.put("word", word.text());
     node.put("bar", number(barAt(word.onset())));
     node.put("meaning", entry.meaning());
-    List<PlayingWords.Obeyed> obeyed = PlayingWords.in(word.text());
-    if (!obeyed.isEmpty()) {
+    List<String> done = WordsDone.of(study, word.onset(), word.text());
+    if (!done.isEmpty()) {
       ArrayNode did = node.putArray("did");
-      obeyed.forEach(o -> did.add(o.did()));
+      done.forEach(did::add);
     }
     return node;
   }

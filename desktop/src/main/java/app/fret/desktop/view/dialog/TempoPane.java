@@ -6,11 +6,10 @@ import app.fret.desktop.view.part.DayField;
 import app.fret.desktop.view.part.Parts;
 import app.fret.score.Span;
 import app.fret.study.Study;
-import app.fret.time.Broadening;
 import app.fret.time.Occasion;
 import app.fret.time.TempoChoices;
 import app.fret.time.TempoPlace;
-import app.fret.time.TempoWords;
+import app.fret.time.TempoProposal;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -260,33 +259,9 @@ public final class TempoPane extends VBox {
     tempo.occasion().changes().forEach(c -> changes.getChildren().add(Parts.words(c, "small")));
     places.getChildren().clear();
     tempo.places().forEach(p -> places.getChildren().add(line(p)));
-    for (Broadening.Proposal proposal : Broadening.of(desk.study().brief().reading(), tempo)) {
+    for (TempoProposal proposal : TempoProposal.of(desk.study().brief().reading(), tempo)) {
       places.getChildren().add(line(proposal));
     }
-    for (Broadening.Proposal word : TempoWords.of(desk.study().brief().reading(), tempo)) {
-      places.getChildren().add(wordLine(word));
-    }
-  }
-
-  /** A region that a word asks for. */
-  private HBox wordLine(Broadening.Proposal word) {
-    TempoPlace place = word.place();
-    String words =
-        "Proposed: "
-            + bars(place)
-            + " at "
-            + Words.number(place.perMinute())
-            + " ("
-            + word.words()
-            + ")";
-    var take =
-        Parts.button(
-            "take-tempo-word",
-            "Take it",
-            "link-action",
-            () -> apply(desk.tempo().withPlace(place), "As the word says, " + word.words()));
-    take.setMinWidth(Region.USE_PREF_SIZE);
-    return row(Parts.label(words, "quiet"), Parts.stretch(), take);
   }
 
   private HBox line(TempoPlace place) {
@@ -302,18 +277,22 @@ public final class TempoPane extends VBox {
             () -> apply(desk.tempo().without(place), "The target holds again")));
   }
 
-  private HBox line(Broadening.Proposal proposal) {
+  private HBox line(TempoProposal proposal) {
+    TempoPlace place = proposal.place();
     String words =
-        "Proposed: broaden "
+        "Proposed: "
+            + bars(place)
+            + ", "
             + proposal.words()
-            + ", down to "
-            + Words.number(proposal.place().perMinute());
+            + ": "
+            + Words.number(place.perMinute());
+    boolean broadens = place.kind() == TempoPlace.Kind.FREE;
     var take =
         Parts.button(
-            "take-broadening",
-            "Broaden here",
+            broadens ? "take-broadening" : "take-tempo-word",
+            broadens ? "Broaden here" : "Take it",
             "link-action",
-            () -> apply(desk.tempo().withPlace(proposal.place()), "Broadens " + proposal.words()));
+            () -> apply(desk.tempo().withPlace(place), "Taken: " + proposal.words()));
     take.setMinWidth(Region.USE_PREF_SIZE);
     return row(Parts.label(words, "quiet"), Parts.stretch(), take);
   }

@@ -8,13 +8,13 @@ import app.fret.practice.Counting;
 import app.fret.reading.Glossary;
 import app.fret.reading.Others;
 import app.fret.reading.PlayedNote;
-import app.fret.reading.PlayingWords;
 import app.fret.score.Bar;
 import app.fret.score.Passage;
 import app.fret.score.PlayOrder;
 import app.fret.score.Tempo;
 import app.fret.score.WrittenPitch;
 import app.fret.study.Study;
+import app.fret.study.WordsDone;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -114,8 +114,8 @@ final class ReadPanel extends VBox {
       word.entry()
           .filter(e -> !e.actsOn().equals("degree"))
           .ifPresent(e -> meanings.putIfAbsent(word.text(), e.meaning()));
-      for (PlayingWords.Obeyed obeyed : PlayingWords.in(word.text())) {
-        meanings.merge(word.text(), "done: " + obeyed.did(), (before, did) -> before + "; " + did);
+      for (String did : WordsDone.of(study, word.onset(), word.text())) {
+        meanings.merge(word.text(), "Planned: " + did, (before, now) -> before + ". " + now);
       }
     }
     if (!meanings.isEmpty()) {

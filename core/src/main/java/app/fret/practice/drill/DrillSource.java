@@ -230,6 +230,20 @@ public record DrillSource(
     return brief.levels().printed(number);
   }
 
+  /** The next note with which a beat begins, or the last one. */
+  int nextBeat(int note) {
+    int to = Math.min(count() - 1, note);
+    while (to + 1 < count() && !beginsBeat(to)) {
+      to++;
+    }
+    return to;
+  }
+
+  /** Whether a beat begins with a note. */
+  boolean beginsBeat(int note) {
+    return brief.reading().beats().begins(note);
+  }
+
   /** Notes that take time among some. */
   List<Integer> timed(Span notes) {
     List<Integer> timed = new ArrayList<>();

@@ -10,13 +10,11 @@ import app.fret.reading.PlayedNote;
 import app.fret.reading.traps.Trap;
 import app.fret.reading.traps.Traps;
 import app.fret.score.Finger;
-import app.fret.score.Marks;
 import app.fret.score.Span;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.Predicate;
 
 /**
  * What is hard in a passage, from both finished plans and the page: shifts, crossings, reaches,
@@ -46,40 +44,11 @@ public final class Problems {
   private static final int CROSSING_WINDOW = 8;
   private static final double CROSSINGS_A_SECOND = 2.5;
 
-  private static final double FAST_NOTES_A_SECOND = 4;
-  private static final int FAST_RUN = 8;
   private static final double SLOW_SECONDS = 0.75;
   private static final int MOST_OF_A_KIND = 2;
-  private static final int MOST_RUNS = 3;
   private static final int MOST_SINGLE_BETWEEN = 4;
-  private static final int CHUNK = 16;
-
-  /** A run up to so many notes is built up whole, a longer one by its first and its last part. */
-  private static final int WHOLE = 28;
-
-  private static final List<DrillKind> FROM_THE_END =
-      List.of(DrillKind.CHAIN_BACK, DrillKind.LAST_FIRST);
 
   private static final int NOTES_BEHIND = 3;
-
-  private static final List<List<DrillKind>> RUN_DRILLS =
-      List.of(
-          List.of(
-              DrillKind.RHYTHM,
-              DrillKind.CHAIN_FORWARD,
-              DrillKind.CHAIN_BACK,
-              DrillKind.DOUBLED_NOTES,
-              DrillKind.JOINT,
-              DrillKind.ACCENTED_GROUPS,
-              DrillKind.LAST_FIRST),
-          List.of(
-              DrillKind.RHYTHM,
-              DrillKind.LAST_FIRST,
-              DrillKind.JOINT,
-              DrillKind.ACCENTED_GROUPS,
-              DrillKind.DOUBLED_NOTES,
-              DrillKind.CHAIN_BACK,
-              DrillKind.CHAIN_FORWARD));
 
   private final DrillSource source;
   private final List<Problem> problems = new ArrayList<>();
@@ -101,7 +70,7 @@ public final class Problems {
       found.addUneven();
       found.addRushing();
       found.addSlowLines();
-      found.addFastRuns();
+      found.problems.addAll(RunProblems.of(source));
       found.addSpringing();
       found.problems.addAll(FigureProblems.of(source));
     }
@@ -346,7 +315,7 @@ public final class Problems {
       add(
           new Span(
               source.beatAndSlurFrom(Math.max(0, trap.note() - 3)),
-              nextBeat(trap.note() + NOTES_BEHIND)),
+              source.nextBeat(trap.note() + NOTES_BEHIND)),
           0.6,
           false,
           "easily hurried",
@@ -355,19 +324,6 @@ public final class Problems {
           DrillKind.RECORD_AND_COMPARE,
           DrillKind.INNER_PULSE);
     }
-  }
-
-  /** The next note with which a beat begins, or the last one. */
-  private int nextBeat(int note) {
-    int to = Math.min(source.count() - 1, note);
-    while (to + 1 < source.count() && !beginsBeat(to)) {
-      to++;
-    }
-    return to;
-  }
-
-  private boolean beginsBeat(int note) {
-    return source.brief().reading().beats().begins(note);
   }
 
   private void addSlowLines() {
@@ -393,92 +349,6 @@ public final class Problems {
 
   private long slowLines() {
     return problems.stream().filter(p -> p.words().startsWith("slow line")).count();
-  }
-
-  /** The hardest runs, in their order: of a page of them not merely those that come first. */
-  private void addFastRuns() {
-    List<Span> runs = new ArrayList<>();
-    int from = 0;
-    for (int i = 0; i <= source.count(); i++) {
-      if (i < source.count() && isFast(i)) {
-        continue;
-      }
-      if (i - from >= FAST_RUN) {
-        runs.add(new Span(onBeat(from, i - 1), i - 1));
-      }
-      from = i + 1;
-    }
-    List<Span> hardest =
-        runs.stream()
-            .sorted(Comparator.comparingDouble((Span r) -> -hardness(r)))
-            .limit(MOST_RUNS)
-            .sorted(Comparator.comparingInt(Span::first))
-            .toList();
-    for (int i = 0; i < hardest.size(); i++) {
-      addRun(hardest.get(i).first(), hardest.get(i).last(), RUN_DRILLS.get(i % RUN_DRILLS.size()));
-    }
-  }
-
-  /**
-   * The short note of a dotted pair before a run is none of it: the run begins with the beat behind
-   * it.
-   */
-  private int onBeat(int first, int last) {
-    boolean isTail =
-        first > 0
-            && !beginsBeat(first)
-            && beginsBeat(first + 1)
-            && last - first >= FAST_RUN
-            && seconds(first - 1) >= 2 * seconds(first);
-    return isTail ? first + 1 : first;
-  }
-
-  /** Notes that are quick weigh, and shifts among them double. */
-  private double hardness(Span run) {
-    long shifts =
-        source.leftHand().shifts().stream()
-            .filter(s -> run.holds(s.fromNote()) && run.holds(s.toNote()))
-            .count();
-    int notes = run.last() - run.first() + 1;
-    return (Math.min(notes, CHUNK) + FAST_RUN * shifts) / seconds(run.first());
-  }
-
-  private boolean isFast(int note) {
-    return source.isPlayable(note)
-        && seconds(note) > 0
-        && 1 / seconds(note) >= FAST_NOTES_A_SECOND
-        && !source.note(note).marks().ornaments().contains(Marks.Ornament.TRILL);
-  }
-
-  /** A run goes to the note it lands on; a long one is chained in parts, its rhythms go through. */
-  private void addRun(int first, int last, List<DrillKind> drills) {
-    boolean lands =
-        last + 1 < source.count()
-            && source.isPlayable(last + 1)
-            && !source.note(last + 1).isGrace()
-            && source.silenceBefore(last + 1).signum() == 0;
-    int to = lands ? last + 1 : last;
-    String words = format("%d notes at %.1f a second", last - first + 1, 1 / seconds(first));
-    if (last - first < WHOLE) {
-      add(new Span(first, to), 0.75, false, words, drills.toArray(DrillKind[]::new));
-      return;
-    }
-    add(new Span(first, to), 0.75, false, words, drills.get(0));
-    List<DrillKind> ofParts = drills.subList(1, drills.size());
-    String part = "part of " + words;
-    int firstEnd = beatFrom(first + CHUNK);
-    addPart(new Span(first, firstEnd), part, ofParts, kind -> !FROM_THE_END.contains(kind));
-    addPart(new Span(beatFrom(last - CHUNK), to), part, ofParts, FROM_THE_END::contains);
-  }
-
-  private void addPart(
-      Span part, String words, List<DrillKind> drills, Predicate<DrillKind> kinds) {
-    add(part, 0.74, false, words, drills.stream().filter(kinds).toArray(DrillKind[]::new));
-  }
-
-  /** The beat that begins at a note or next behind it. */
-  private int beatFrom(int note) {
-    return beginsBeat(note) ? note : nextBeat(note + 1);
   }
 
   private void addSpringing() {
